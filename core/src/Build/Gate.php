@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Build;
+
+use Berm\Core\Cable\End;
+use Berm\Core\Job\Plan;
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\MarkOut\Mark;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Range;
+use Berm\Core\Quantity\Verdict;
+use Berm\Core\Saying\Sentence;
+
+/** Decides whether an event may be written down now: a step that hides another waits until the hidden one is right. */
+final readonly class Gate
+{
+    public function __construct(private Plan $plan)
+    {
+    }
+
+    /** Null: it may. Else the reason why not, and what to do first. */
+    public function refusal(Event $event): ?Sentence
+    {
+        return match (true) {
+            $event instanceof SafetyConfirmed, $event instanceof PlanChanged => null,
+            $event instanceof Withdrawn => $this->onWithdrawal($event),
+            null === $this->plan->build->safety => Sentence::plain('Confirm first, from the local permit, that it is safe to start.'),
+            $event instanceof DeviationAccepted => $this->onAcceptance($event),
+            null !== $this->plan->build->connector => Sentence::plain('The connector is on: what it hides can no longer be recorded. Withdraw that entry first if it was made by mistake.'),
+            $event instanceof CutMeasured => $this->onCut($event),
+            $event instanceof PartParked => $this->onParking($event),
+            $event instanceof ConnectorFitted => $this->onConnector(),
+            default => throw new \LogicException('every kind of event has its gate'),
+        };
+    }
+
+    private function onWithdrawal(Withdrawn $event): ?Sentence
+    {
+        $entry = $this->plan->build->counting[$event->entryId] ?? null;
+
+        return match (true) {
+            null === $entry => Sentence::plain('There is no such entry to withdraw, or it has been withdrawn already.'),
+            $entry->event instanceof Withdrawn, $entry->event instanceof PlanChanged => Sentence::plain('This entry tells what happened to the log itself and cannot be withdrawn.'),
+            null !== $this->plan->build->connector && !$entry->event instanceof ConnectorFitted => Sentence::plain('The connector is on: withdraw that entry first.'),
+            default => null,
+        };
+    }
+
+    private function onAcceptance(DeviationAccepted $event): ?Sentence
+    {
+        $mark = $this->plan->markOut?->mark($event->end, $event->cut);
+
+        return null !== $mark && Verdict::Out === $this->plan->build->judgementOf($mark)?->verdict
+            ? null
+            : Sentence::plain('There is nothing to accept: this cut is not out.');
+    }
+
+    private function onCut(CutMeasured $event): ?Sentence
+    {
+        $mark = $this->plan->markOut?->mark($event->end, $event->cut);
+        $isPlausible = Range::between(Length::ofMillimetres(1), Length::ofMillimetres(5000))->contains($event->reading->value);
+        $before = $this->missingBefore($event->end, $event->cut);
+
+        return match (true) {
+            null === $mark => $this->plan->firstObstacle() ?? Sentence::plain('There is no such cut on this job.'),
+            !$this->plan->fitLets() => $this->plan->firstObstacle(),
+            !$isPlausible => Sentence::of('A cut {typed} from the cable end is not one of this trade: check the unit.', ['typed' => $event->reading->value]),
+            null !== $before => Sentence::plain(\sprintf('Record the cut of the [%s] of end %s first: it lies outside this one.', $before->layer()->label(), $event->end->value)),
+            default => null,
+        };
+    }
+
+    private function missingBefore(End $end, Cut $cut): ?Cut
+    {
+        foreach (Cut::cases() as $outer) {
+            if ($outer === $cut) {
+                return null;
+            }
+            if (null === $this->plan->build->cut($end, $outer)) {
+                return $outer;
+            }
+        }
+
+        return null;
+    }
+
+    private function onParking(PartParked $event): ?Sentence
+    {
+        $part = $this->plan->job->sheet?->parts[$event->part] ?? null;
+
+        return match (true) {
+            null === $part || !$part->isParked() => Sentence::plain('This kit parks no such part.'),
+            !\in_array($event->end, $part->parkOn, true) => Sentence::plain(\sprintf('The %s cannot be parked on end %s: the kit allows end %s.', lcfirst($part->name), $event->end->value, implode(' or ', array_map(static fn (End $end): string => $end->value, $part->parkOn)))),
+            default => null,
+        };
+    }
+
+    private function onConnector(): ?Sentence
+    {
+        $markOut = $this->plan->markOut;
+        if (null === $markOut || !$this->plan->fitLets()) {
+            return $this->plan->firstObstacle() ?? Sentence::plain('Plan the job first.');
+        }
+        foreach ($markOut->all() as $mark) {
+            $stop = $this->unfinished($mark);
+            if (null !== $stop) {
+                return $stop;
+            }
+        }
+        foreach ($this->plan->job->sheet?->parkedParts() ?? [] as $part) {
+            if (!isset($this->plan->build->parked[$part->key])) {
+                return Sentence::plain(\sprintf('Park the %s first: it cannot be put on after the connector.', lcfirst($part->name)));
+            }
+        }
+
+        return null;
+    }
+
+    private function unfinished(Mark $mark): ?Sentence
+    {
+        $verdict = $this->plan->build->judgementOf($mark)?->verdict;
+        $where = \sprintf('the cut of the [%s] of end %s', $mark->cut->layer()->label(), $mark->end->value);
+
+        return match (true) {
+            null === $verdict => Sentence::plain("Measure and record $where first: the connector hides it."),
+            Verdict::Out === $verdict && !$this->plan->build->isAccepted($mark->end, $mark->cut) => Sentence::plain(ucfirst("$where is out. Put it right, or let an engineer accept it, before the connector hides it.")),
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Cable;
+
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Rounding;
+
+/** One cable as it lies in front of the jointer: what it should be, what it is, and how much of it is free. */
+final readonly class CableEnd
+{
+    public function __construct(
+        public End $end,
+        public Construction $construction,
+        public AsFound $asFound,
+        /** Straight, clean cable past the oversheath cut, where parts can be parked; null when nobody has measured it. */
+        public ?Length $freeLength,
+    ) {
+    }
+
+    /** As measured where it was measured, else as the construction has it. */
+    public function diameterOver(LayerKind $kind): Length
+    {
+        return $this->asFound->diameterOver($kind)->mean ?? $this->construction->diameterOver($kind);
+    }
+
+    /** Radial thickness from the top of $inner to the top of $outer: for the insulation it includes the conductor screen. */
+    public function thickness(LayerKind $inner, LayerKind $outer): Length
+    {
+        return $this->diameterOver($outer)->minus($this->diameterOver($inner))->dividedBy(2, Rounding::Nearest);
+    }
+}

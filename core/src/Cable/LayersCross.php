@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Cable;
+
+use Berm\Core\CoreError;
+use Berm\Core\Quantity\Length;
+
+/** Layers, or readings of them, that cannot lie over one another. */
+final class LayersCross extends \DomainException implements CoreError
+{
+    /** @internal */
+    public static function diameters(LayerKind $inner, Length $innerDiameter, LayerKind $outer, Length $outerDiameter): self
+    {
+        return new self(\sprintf(
+            'the diameter over the %s (%s) is not larger than over the %s beneath it (%s): check both, and that neither was typed in the other unit.',
+            $outer->label(), $outerDiameter->toText(), $inner->label(), $innerDiameter->toText(),
+        ));
+    }
+
+    /** @internal */
+    public static function missing(LayerKind $kind): self
+    {
+        return new self(\sprintf('has no layer "%s": give the diameter over it.', $kind->value));
+    }
+
+    /** @internal */
+    public static function twice(LayerKind $kind): self
+    {
+        return new self(\sprintf('has the layer "%s" twice: keep one of them.', $kind->value));
+    }
+
+    /** @internal */
+    public static function absurd(LayerKind $kind, Length $diameter): self
+    {
+        return new self(\sprintf('gives %s over the %s: a medium-voltage core lies between 2 mm and 150 mm, so check the unit.', $diameter->toText(), $kind->label()));
+    }
+}

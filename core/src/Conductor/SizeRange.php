@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Conductor;
+
+/** The conductor sizes that a kit size, a connector or a die takes, both ends included. */
+final readonly class SizeRange
+{
+    private function __construct(public ConductorSize $min, public ConductorSize $max)
+    {
+    }
+
+    /** @throws SizeRangeUpsideDown */
+    public static function between(ConductorSize $min, ConductorSize $max): self
+    {
+        return $min->isAtMost($max) ? new self($min, $max) : throw SizeRangeUpsideDown::of($min, $max);
+    }
+
+    public function contains(ConductorSize $size): bool
+    {
+        return $this->min->isAtMost($size) && $size->isAtMost($this->max);
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Fit;
+
+use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\LayerKind;
+use Berm\Core\Connector\Connector;
+use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Kit\KitSize;
+use Berm\Core\Quantity\Judgement;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Range;
+use Berm\Core\Saying\Sentence;
+
+/** Does this connector or lug take these conductors, and does the kit size take the connector? */
+final class ConnectorFit
+{
+    /** @param list<CableEnd> $cables */
+    public static function judge(AccessoryFunction $wanted, array $cables, Connector $connector, ?KitSize $size): FitReport
+    {
+        $report = FitReport::of(self::kind($wanted, $connector));
+        foreach ($cables as $cable) {
+            $report = $report->and(FitReport::of(self::material($cable, $connector), self::size($cable, $connector), self::bore($cable, $connector)));
+        }
+
+        return null === $size ? $report : $report->and(self::inKit($connector, $size));
+    }
+
+    private static function kind(AccessoryFunction $wanted, Connector $connector): Finding
+    {
+        $needed = $wanted->connectorKind();
+        $values = ['needed' => $needed->label(), 'is' => $connector->kind->label()];
+
+        return $needed === $connector->kind
+            ? Finding::fits(Criterion::ConnectorKind, null, Sentence::of("A [{$wanted->value}] needs a {needed}, and this is one.", $values))
+            : Finding::refused(Criterion::ConnectorKind, null, Sentence::of("A [{$wanted->value}] needs a {needed}; this is a {is}.", $values));
+    }
+
+    private static function material(CableEnd $cable, Connector $connector): Finding
+    {
+        $material = $cable->construction->conductor->material;
+        $values = ['material' => $material->value, 'taken' => implode(' and ', array_map(static fn ($taken): string => $taken->value, $connector->materials))];
+        if (\in_array($material, $connector->materials, true)) {
+            return Finding::fits(Criterion::ConnectorMaterial, $cable->end, Sentence::of('Takes {material} conductors.', $values));
+        }
+
+        return Finding::refused(Criterion::ConnectorMaterial, $cable->end, Sentence::of('The conductor is {material}; this takes {taken} only. Copper to aluminium needs a bimetallic or dual-rated one.', $values));
+    }
+
+    private static function size(CableEnd $cable, Connector $connector): Finding
+    {
+        $size = $cable->construction->conductor->size;
+        $values = ['size' => $size->label, 'least' => $connector->sizes->min->label, 'most' => $connector->sizes->max->label];
+
+        return $connector->sizes->contains($size)
+            ? Finding::fits(Criterion::ConnectorSize, $cable->end, Sentence::of('{size} lies in {least} to {most}.', $values))
+            : Finding::refused(Criterion::ConnectorSize, $cable->end, Sentence::of('{size} lies outside {least} to {most}.', $values));
+    }
+
+    private static function bore(CableEnd $cable, Connector $connector): Finding
+    {
+        return DiameterFit::judge(Criterion::ConnectorBore, $cable, LayerKind::Conductor, Range::atMost($connector->bore), 'the bore');
+    }
+
+    private static function inKit(Connector $connector, KitSize $size): FitReport
+    {
+        $name = $connector->kind->label();
+
+        return FitReport::of(
+            self::dimension(Criterion::ConnectorDiameter, "The $name is {is:fine} thick", $connector->diameter, $size->connectorDiameter, $size->label),
+            self::dimension(Criterion::ConnectorLength, "The $name is {is:fine} long", $connector->length, $size->connectorLength, $size->label),
+        );
+    }
+
+    /** A maker's figure, taken as exact. */
+    private static function dimension(Criterion $criterion, string $start, Length $is, Range $takes, string $size): Finding
+    {
+        $judgement = Judgement::of($is, Length::ofNanometres(0), $takes);
+        $values = ['is' => $is, 'least' => $takes->min ?? Length::ofNanometres(0), 'most' => $takes->max ?? $is, 'by' => $judgement->margin->absolute()];
+        $text = "$start; size $size takes {least:fine} to {most:fine}: ".($judgement->margin->isNegative() ? '{by:fine} too '.($judgement->isTooLong() ? 'much.' : 'little.') : '{by:fine} to spare.');
+
+        return Finding::judged($criterion, null, $judgement, Sentence::of($text, $values));
+    }
+}

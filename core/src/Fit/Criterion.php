@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Fit;
+
+enum Criterion: string
+{
+    case AccessoryFunction = 'function';
+    case Voltage = 'voltage';
+    case InsulationMaterial = 'insulation-material';
+    case MetallicScreen = 'metallic-screen';
+    case ConductorSize = 'conductor-size';
+    case InsulationDiameter = 'insulation-diameter';
+    case OversheathDiameter = 'oversheath-diameter';
+    case ParkedBore = 'parked-bore';
+    case CableAsNamed = 'cable-as-named';
+    case ConnectorKind = 'connector-kind';
+    case ConnectorMaterial = 'connector-material';
+    case ConnectorSize = 'connector-size';
+    case ConnectorBore = 'connector-bore';
+    case ConnectorDiameter = 'connector-diameter';
+    case ConnectorLength = 'connector-length';
+
+    /** In the IEC vocabulary, with the words that differ in brackets for a Reader. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::AccessoryFunction => 'kind of accessory',
+            self::Voltage => 'rated voltage',
+            self::InsulationMaterial => 'insulation material',
+            self::MetallicScreen => '[metallic screen] kind',
+            self::ConductorSize => 'conductor size',
+            self::InsulationDiameter => 'diameter over insulation',
+            self::OversheathDiameter => 'diameter over [oversheath]',
+            self::ParkedBore => 'parked parts pass the [oversheath]',
+            self::CableAsNamed => 'cable is what it is called',
+            self::ConnectorKind => 'kind of connector',
+            self::ConnectorMaterial => 'conductor material',
+            self::ConnectorSize => 'conductor size in connector',
+            self::ConnectorBore => 'conductor enters the bore',
+            self::ConnectorDiameter => 'connector diameter',
+            self::ConnectorLength => 'connector length',
+        };
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Fit;
+
+use Berm\Core\Cable\End;
+use Berm\Core\Quantity\Judgement;
+use Berm\Core\Saying\Sentence;
+
+/** One criterion's answer, with what it rests on. */
+final readonly class Finding
+{
+    private function __construct(
+        public Criterion $criterion,
+        public ?End $end,
+        public Outcome $outcome,
+        /** A finding that does not stop is said, and work may go on. */
+        public bool $stops,
+        /** The reading, its limits and its margin, where the criterion is about a length. */
+        public ?Judgement $judgement,
+        public Sentence $reason,
+    ) {
+    }
+
+    public static function fits(Criterion $criterion, ?End $end, Sentence $reason): self
+    {
+        return new self($criterion, $end, Outcome::Fits, true, null, $reason);
+    }
+
+    public static function refused(Criterion $criterion, ?End $end, Sentence $reason): self
+    {
+        return new self($criterion, $end, Outcome::DoesNotFit, true, null, $reason);
+    }
+
+    public static function undecided(Criterion $criterion, ?End $end, Sentence $reason): self
+    {
+        return new self($criterion, $end, Outcome::CannotTell, true, null, $reason);
+    }
+
+    public static function judged(Criterion $criterion, ?End $end, Judgement $judgement, Sentence $reason): self
+    {
+        return new self($criterion, $end, Outcome::ofVerdict($judgement->verdict), true, $judgement, $reason);
+    }
+
+    public function asWarning(): self
+    {
+        return new self($this->criterion, $this->end, $this->outcome, false, $this->judgement, $this->reason);
+    }
+}

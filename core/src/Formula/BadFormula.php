@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Formula;
+
+use Berm\Core\CoreError;
+
+/** A formula that cannot be used; the message quotes it and says why. */
+final class BadFormula extends \DomainException implements CoreError
+{
+    /** @internal */
+    public static function unreadable(string $formula, string $reason): self
+    {
+        return new self(\sprintf('the formula "%s" cannot be read: %s', self::cut($formula), rtrim($reason, '.').'.'));
+    }
+
+    /** @internal */
+    public static function combines(string $formula, string $operator, Dimension $left, Dimension $right): self
+    {
+        return new self(\sprintf('the formula "%s" puts "%s" between %s and %s, which has no meaning.', self::cut($formula), $operator, $left->value, $right->value));
+    }
+
+    /** @internal */
+    public static function yields(string $formula, Dimension $is, Dimension $wanted): self
+    {
+        return new self(\sprintf('the formula "%s" gives %s where %s is needed.', self::cut($formula), $is->value, $wanted->value));
+    }
+
+    /** @internal */
+    public static function notAllowed(string $formula, string $what): self
+    {
+        return new self(\sprintf('the formula "%s" uses %s, which formulas here do not have.', self::cut($formula), $what));
+    }
+
+    /** @internal */
+    public static function dividesByZero(string $formula): self
+    {
+        return new self(\sprintf('the formula "%s" divides by zero.', self::cut($formula)));
+    }
+
+    private static function cut(string $formula): string
+    {
+        return mb_strimwidth(mb_scrub($formula), 0, 120, '…');
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Formula;
+
+use Berm\Core\Quantity\Length;
+use Symfony\Component\ExpressionLanguage\Node\BinaryNode;
+use Symfony\Component\ExpressionLanguage\Node\ConditionalNode;
+use Symfony\Component\ExpressionLanguage\Node\ConstantNode;
+use Symfony\Component\ExpressionLanguage\Node\FunctionNode;
+use Symfony\Component\ExpressionLanguage\Node\NameNode;
+use Symfony\Component\ExpressionLanguage\Node\Node;
+use Symfony\Component\ExpressionLanguage\Node\UnaryNode;
+
+/**
+ * Works out a formula whose dimensions have been checked. Sums of lengths are exact; a product or quotient is taken to the nearest nanometre.
+ *
+ * @internal
+ */
+final readonly class Evaluation
+{
+    public function __construct(private string $formula, private Values $values)
+    {
+    }
+
+    /** @throws MissingValue|BadFormula */
+    public function of(Node $node): Length|float|string|bool
+    {
+        return match (true) {
+            $node instanceof NameNode => $this->values->get(Nodes::text($node, 'name')),
+            $node instanceof ConstantNode => self::constant($node),
+            $node instanceof UnaryNode => $this->unary(Nodes::text($node, 'operator'), $this->of(Nodes::child($node, 'node'))),
+            $node instanceof BinaryNode => $this->binary($node),
+            $node instanceof ConditionalNode => $this->of(Nodes::child($node, true === $this->of(Nodes::child($node, 'expr1')) ? 'expr2' : 'expr3')),
+            $node instanceof FunctionNode => $this->function(Nodes::text($node, 'name'), Nodes::arguments($node)),
+            default => throw BadFormula::notAllowed($this->formula, 'lists, properties or calls'),
+        };
+    }
+
+    private static function constant(ConstantNode $node): float|string|bool
+    {
+        $value = $node->attributes['value'] ?? null;
+
+        return \is_int($value) || \is_float($value) ? (float) $value : (\is_bool($value) ? $value : Nodes::text($node, 'value'));
+    }
+
+    private function unary(string $operator, Length|float|string|bool $operand): Length|float|bool
+    {
+        return match (true) {
+            \is_bool($operand) => !$operand,
+            $operand instanceof Length => '-' === $operator ? $operand->negated() : $operand,
+            default => '-' === $operator ? -(float) $operand : (float) $operand,
+        };
+    }
+
+    private function binary(BinaryNode $node): Length|float|bool
+    {
+        $operator = Nodes::text($node, 'operator');
+        $left = $this->of(Nodes::child($node, 'left'));
+        $right = $this->of(Nodes::child($node, 'right'));
+        $isExact = $left instanceof Length && $right instanceof Length && \in_array($operator, ['+', '-'], true);
+        if ($isExact) {
+            return '+' === $operator ? $left->plus($right) : $left->minus($right);
+        }
+        [$a, $b] = [self::plain($left), self::plain($right)];
+
+        return match ($operator) {
+            '+', '-' => '+' === $operator ? (float) $a + (float) $b : (float) $a - (float) $b,
+            '*' => self::scaled((float) $a * (float) $b, $left instanceof Length || $right instanceof Length),
+            '/' => $this->quotient((float) $a, (float) $b, $left instanceof Length && !$right instanceof Length),
+            '<' => $a < $b,
+            '>' => $a > $b,
+            '<=' => $a <= $b,
+            '>=' => $a >= $b,
+            '==' => $a === $b,
+            '!=' => $a !== $b,
+            'and', '&&' => true === $a && true === $b,
+            default => true === $a || true === $b,
+        };
+    }
+
+    private function quotient(float $dividend, float $divisor, bool $isLength): Length|float
+    {
+        return 0.0 === $divisor ? throw BadFormula::dividesByZero($this->formula) : self::scaled($dividend / $divisor, $isLength);
+    }
+
+    private static function scaled(float $value, bool $isLength): Length|float
+    {
+        return $isLength ? Length::ofNanometres((int) round($value)) : $value;
+    }
+
+    /** @param list<Node> $arguments */
+    private function function(string $name, array $arguments): Length|float
+    {
+        if ('length' === $name) {
+            return Length::parseWithUnit(Nodes::text($arguments[0], 'value'));
+        }
+        $values = array_map(fn (Node $node): float => (float) self::plain($this->of($node)), $arguments);
+        $isLength = $this->of($arguments[0]) instanceof Length;
+
+        return self::scaled('max' === $name ? max(0 === \count($values) ? [0.0] : $values) : min(0 === \count($values) ? [0.0] : $values), $isLength);
+    }
+
+    /** Lengths as their nanometres; a float holds them exactly up to 9 000 km. */
+    private static function plain(Length|float|string|bool $value): float|string|bool
+    {
+        return $value instanceof Length ? (float) $value->nanometres : $value;
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Formula;
+
+use Berm\Core\Quantity\Length;
+use Berm\Core\Saying\Sentence;
+use Symfony\Component\ExpressionLanguage\Lexer;
+use Symfony\Component\ExpressionLanguage\Node\NameNode;
+use Symfony\Component\ExpressionLanguage\Node\Node;
+use Symfony\Component\ExpressionLanguage\Parser;
+use Symfony\Component\ExpressionLanguage\SyntaxError;
+
+/**
+ * A rule of a leaflet as it is written there: "connector_length / 2 + 5 mm".
+ *
+ * The expression library reads it; Berm works it out itself, so that lengths stay exact and a length is never added to a number.
+ */
+final readonly class Formula
+{
+    private function __construct(public string $text, private Node $root)
+    {
+    }
+
+    /** @throws BadFormula with the reason, when it cannot be read, uses an unknown name or does not give what is $wanted */
+    public static function parse(string $text, Vocabulary $vocabulary, Dimension $wanted = Dimension::Length): self
+    {
+        $functions = array_fill_keys(['max', 'min', 'length'], ['compiler' => strval(...), 'evaluator' => strval(...)]);
+        // "5 mm" and "1.5 in" are written as in the leaflet; the expression library knows function calls only.
+        $called = (string) preg_replace('/(?<![\w.])(\d+(?:\.\d+)?)\s*(mm|in|mil)\b/', 'length("$1 $2")', $text);
+        try {
+            $root = (new Parser($functions))->parse((new Lexer())->tokenize($called), array_keys($vocabulary->names));
+        } catch (SyntaxError $error) {
+            throw BadFormula::unreadable($text, self::inOwnWords($error->getMessage()));
+        }
+        $dimension = (new DimensionCheck($text, $vocabulary))->of($root);
+        if ($dimension !== $wanted) {
+            throw BadFormula::yields($text, $dimension, $wanted);
+        }
+
+        return new self($text, $root);
+    }
+
+    /** @throws MissingValue|BadFormula */
+    public function length(Values $values): Length
+    {
+        $result = (new Evaluation($this->text, $values))->of($this->root);
+        \assert($result instanceof Length);
+
+        return $result;
+    }
+
+    /** @throws MissingValue|BadFormula */
+    public function holds(Values $values): bool
+    {
+        return true === (new Evaluation($this->text, $values))->of($this->root);
+    }
+
+    /** @return list<string> the names it uses */
+    public function names(): array
+    {
+        return array_values(array_unique(self::namesIn($this->root)));
+    }
+
+    /** The formula with its numbers put in: "105 mm / 2 + 5 mm = 57.5 mm". @throws MissingValue|BadFormula */
+    public function working(Values $values): Sentence
+    {
+        $shown = [];
+        foreach ($this->names() as $name) {
+            $shown[$name] = $values->get($name);
+        }
+        $text = (string) preg_replace('/\b('.implode('|', ['~none~', ...array_keys($shown)]).')\b/', '{$1:fine}', $this->text);
+
+        return Sentence::of($text.' = {result:fine}', [...$shown, 'result' => $this->length($values)]);
+    }
+
+    /** @return list<string> */
+    private static function namesIn(Node $node): array
+    {
+        $own = $node instanceof NameNode && \is_string($node->attributes['name']) ? [$node->attributes['name']] : [];
+        foreach ($node->nodes as $child) {
+            $own = $child instanceof Node ? [...$own, ...self::namesIn($child)] : $own;
+        }
+
+        return $own;
+    }
+
+    /** The library speaks of "variables" and of the rewritten expression; people see names, and their own text already. */
+    private static function inOwnWords(string $message): string
+    {
+        $short = (string) preg_replace('/ (?:around|at) position \d+(?: for expression `.*?`)?(?=[ .]|\z)/s', '', $message);
+
+        return str_replace(['Variable', 'variable', 'is not valid'], ['The name', 'name', 'is not one that formulas know'], $short);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Job;
+
+use Berm\Core\Cable\CableEnd;
+use Berm\Core\Connector\Connector;
+use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Kit\KitSheet;
+use Berm\Core\Kit\KitSize;
+use Berm\Core\Quantity\LengthUnit;
+
+/** What has been chosen and measured so far for one accessory. */
+final readonly class Job
+{
+    /** @param array<string, CableEnd> $cables by End value; an end whose cable is not chosen yet is absent */
+    public function __construct(
+        public string $name,
+        public AccessoryFunction $function,
+        /** What the people on the job measure in. */
+        public LengthUnit $unit,
+        public array $cables,
+        public ?KitSheet $sheet,
+        public ?KitSize $size,
+        public ?Connector $connector,
+    ) {
+    }
+
+    /** @return non-empty-list<CableEnd>|null null while a cable is missing */
+    public function allCables(): ?array
+    {
+        $cables = [];
+        foreach ($this->function->ends() as $end) {
+            $cable = $this->cables[$end->value] ?? null;
+            if (null === $cable) {
+                return null;
+            }
+            $cables[] = $cable;
+        }
+
+        return $cables;
+    }
+}

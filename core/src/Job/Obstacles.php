@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Job;
+
+use Berm\Core\Build\BuildState;
+use Berm\Core\Fit\Finding;
+use Berm\Core\Fit\FitReport;
+use Berm\Core\Fit\Outcome;
+use Berm\Core\Parking\ParkingPlan;
+use Berm\Core\Saying\Sentence;
+use Berm\Core\Section\Section;
+
+/** What stands in a job's way, found step by step in the order of the work. @internal use Plan::$obstacles */
+final class Obstacles
+{
+    /** @return list<Obstacle> */
+    public static function of(Job $job, BuildState $build, ?FitReport $kitFit, ?FitReport $connectorFit, ?ParkingPlan $parking, ?Section $section, ?Sentence $markOutProblem): array
+    {
+        return [
+            ...(null === $build->safety ? [new Obstacle(Step::Safety, Sentence::plain('Nobody has confirmed, from the local permit, that it is safe to start.'))] : []),
+            ...self::cables($job),
+            ...(null === $job->size ? [new Obstacle(Step::Kit, Sentence::plain('No kit is chosen.'))] : self::fit(Step::Kit, $kitFit)),
+            ...(null === $job->connector ? [new Obstacle(Step::Connector, Sentence::plain(\sprintf('No %s is chosen.', $job->function->connectorKind()->label())))] : self::fit(Step::Connector, $connectorFit)),
+            ...(null === $markOutProblem ? [] : [new Obstacle(Step::MarkOut, $markOutProblem)]),
+            ...self::parking($parking),
+            ...self::laps($section),
+        ];
+    }
+
+    /** @return list<Obstacle> */
+    private static function cables(Job $job): array
+    {
+        $missing = array_filter($job->function->ends(), static fn ($end): bool => !isset($job->cables[$end->value]));
+
+        return array_values(array_map(static fn ($end): Obstacle => new Obstacle(Step::Cables, Sentence::plain("The cable of end {$end->value} is not chosen.")), $missing));
+    }
+
+    /** @return list<Obstacle> */
+    private static function fit(Step $step, ?FitReport $report): array
+    {
+        $stopping = array_filter($report->findings ?? [], static fn (Finding $finding): bool => $finding->stops && !$finding->outcome->lets());
+
+        return array_values(array_map(static fn (Finding $finding): Obstacle => new Obstacle(
+            Outcome::CannotTell === $finding->outcome ? Step::Cables : $step,
+            Sentence::of(null === $finding->end ? $finding->reason->template : "End {$finding->end->value}: {$finding->reason->template}", $finding->reason->values),
+        ), $stopping));
+    }
+
+    /** @return list<Obstacle> */
+    private static function parking(?ParkingPlan $parking): array
+    {
+        $obstacles = [];
+        foreach ($parking->sides ?? [] as $side) {
+            $values = ['needed' => $side->needed, 'free' => $side->free ?? $side->needed, 'short' => $side->spare()?->absolute() ?? $side->needed];
+            if ($side->isUndecided()) {
+                $obstacles[] = new Obstacle(Step::Cables, Sentence::of("End {$side->end->value}: measure the straight, clean length free for parking. The parts need {needed} nose to tail.", $values));
+            } elseif ($side->isShort()) {
+                $obstacles[] = new Obstacle(Step::MarkOut, Sentence::of("End {$side->end->value}: the parked parts need {needed} nose to tail and only {free} is free: {short} short. Free more cable, or straighten it further back.", $values));
+            }
+        }
+
+        return $obstacles;
+    }
+
+    /** @return list<Obstacle> */
+    private static function laps(?Section $section): array
+    {
+        $short = array_filter($section->laps ?? [], static fn ($lap): bool => $lap->judgement->margin->isNegative());
+
+        return array_values(array_map(static fn ($lap): Obstacle => new Obstacle(Step::MarkOut, $lap->reason()), $short));
+    }
+}

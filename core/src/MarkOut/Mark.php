@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\MarkOut;
+
+use Berm\Core\Cable\End;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Range;
+use Berm\Core\Quantity\Tolerance;
+use Berm\Core\Saying\Sentence;
+
+/** One cut to be made: where, how exactly, with what, and why there. */
+final readonly class Mark
+{
+    public function __construct(
+        public End $end,
+        public Cut $cut,
+        /** From the cable end. */
+        public Length $at,
+        public Tolerance $tolerance,
+        public string $tool,
+        /** How deep the blade is set; null where the tool has no setting. */
+        public ?Length $depth,
+        /** False while the depth rests on the cable type, not on readings of this cable. */
+        public bool $isDepthMeasured,
+        public string $reason,
+        public Sentence $working,
+    ) {
+    }
+
+    public function window(): Range
+    {
+        return Range::around($this->at, $this->tolerance);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Quantity;
+
+/** What an instrument said: kept as it was typed, with the length it stands for. */
+final readonly class Reading
+{
+    private function __construct(public string $typed, public LengthUnit $unit, public Instrument $instrument, public Length $value)
+    {
+    }
+
+    /** @throws UnreadableLength */
+    public static function typed(string $text, LengthUnit $unit, Instrument $instrument): self
+    {
+        return new self(trim($text), $unit, $instrument, Length::parse($text, $unit));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Saying;
+
+use Berm\Core\Quantity\Length;
+
+/**
+ * A reason with its values still in it: "The [oversheath] measures {measured}; size 2 takes up to {limit}."
+ *
+ * {name} stands for a value, {name:fine} for a length that calipers read; [word] is said in the reader's own vocabulary.
+ * The reader's units and words are put in at the edge, so one sentence serves people in mm and people in inches.
+ */
+final readonly class Sentence
+{
+    /** @param array<string, Length|string|int> $values */
+    private function __construct(public string $template, public array $values)
+    {
+    }
+
+    public static function plain(string $text): self
+    {
+        return new self($text, []);
+    }
+
+    /** @param array<string, Length|string|int> $values one for each {name} */
+    public static function of(string $template, array $values): self
+    {
+        return new self($template, $values);
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\UseCase\Atomically;
+use App\UseCase\ChangePlan;
+use App\UseCase\CreateJob;
+use App\UseCase\EntryIds;
+use App\UseCase\PlanDraft;
+use App\UseCase\PlanDraftFile;
+use App\UseCase\Sheets;
+use App\UseCase\WriteEntry;
+use Berm\Core\Build\Event;
+use Berm\Core\Cable\Standard\Library;
+use Berm\Core\File\ConnectorFile;
+use Berm\Core\File\Fields;
+use Berm\Core\File\KitSheetFile;
+use Berm\Core\File\LogFile;
+use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Quantity\LengthUnit;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+#[AsCommand('berm:demo', 'Loads the standard cables and the invented utility once; does nothing when they are there.')]
+final class LoadDemo extends Command
+{
+    private const BY = 'Demo';
+
+    public function __construct(
+        private readonly string $folder,
+        private readonly Sheets $sheets,
+        private readonly CreateJob $createJob,
+        private readonly ChangePlan $changePlan,
+        private readonly WriteEntry $writeEntry,
+        private readonly EntryIds $ids,
+        private readonly Atomically $atomically,
+    ) {
+        parent::__construct();
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        if ([] !== $this->sheets->cables()) {
+            $output->writeln('The demo is loaded already.');
+
+            return self::SUCCESS;
+        }
+        $this->atomically->run($this->load(...));
+        $output->writeln('The demo is loaded.');
+
+        return self::SUCCESS;
+    }
+
+    private function load(): void
+    {
+        foreach (Library::all() as $cable) {
+            $this->sheets->addCable($cable, self::BY);
+        }
+        foreach ($this->files('kits') as $text) {
+            $this->sheets->addKit(Fields::readText($text, KitSheetFile::read(...)), self::BY);
+        }
+        foreach ($this->files('connectors') as $text) {
+            $this->sheets->addConnector(Fields::readText($text, ConnectorFile::read(...)), self::BY);
+        }
+        foreach ($this->files('jobs') as $text) {
+            Fields::readText($text, $this->loadJob(...));
+        }
+    }
+
+    private function loadJob(Fields $file): bool
+    {
+        $id = $file->text('id');
+        $function = $file->choice('function', AccessoryFunction::class);
+        $draft = $file->object('plan', static fn (Fields $plan): PlanDraft => PlanDraftFile::read($plan, $function));
+        $events = $file->list('log', LogFile::readEvent(...));
+        ($this->createJob)($id, $file->text('name'), $function, LengthUnit::Millimetre);
+        ($this->changePlan)($id, 1, static fn (): PlanDraft => Fields::got($draft), self::BY);
+        array_walk($events, fn (Event $event) => ($this->writeEntry)($id, $this->ids->next(), $event, 'Wren Addlery'));
+
+        return true;
+    }
+
+    /** @return iterable<string> */
+    private function files(string $folder): iterable
+    {
+        foreach (glob("$this->folder/$folder/*.json") ?: [] as $path) {
+            yield (string) file_get_contents($path);
+        }
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Http\Wire\JobJson;
+use App\Http\Wire\SheetJson;
+use App\Security\Permission;
+use App\Security\Person;
+use App\UseCase\ChangePlan;
+use App\UseCase\CreateJob;
+use App\UseCase\JudgeChoices;
+use App\UseCase\ListJobs;
+use App\UseCase\PlanDraft;
+use App\UseCase\PlanDraftFile;
+use App\UseCase\PlannedJob;
+use App\UseCase\ShowJob;
+use App\UseCase\StoredJob;
+use App\UseCase\WriteEntry;
+use Berm\Core\Build\DeviationAccepted;
+use Berm\Core\Build\Event;
+use Berm\Core\Build\PlanChanged;
+use Berm\Core\File\BadDocument;
+use Berm\Core\File\Fields;
+use Berm\Core\File\LogFile;
+use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Quantity\LengthUnit;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Exception\HttpException;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Core\Authorization\AuthorizationCheckerInterface;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+final readonly class JobController
+{
+    #[Route('/api/jobs', methods: ['GET'])]
+    #[IsGranted(Permission::Read->value)]
+    public function list(Request $request, ListJobs $listJobs): JsonResponse
+    {
+        $page = max(1, $request->query->getInt('page', 1));
+        $perPage = min(100, max(1, $request->query->getInt('perPage', 20)));
+        [$jobs, $total] = $listJobs($page, $perPage);
+
+        return new JsonResponse(['jobs' => array_map(JobJson::summary(...), $jobs), 'page' => $page, 'perPage' => $perPage, 'total' => $total]);
+    }
+
+    #[Route('/api/jobs', methods: ['POST'])]
+    #[IsGranted(Permission::Plan->value)]
+    public function create(Request $request, CreateJob $createJob): JsonResponse
+    {
+        [$id, $name, $function, $unit] = Body::read($request, static fn (Fields $body): array => [
+            Body::id($body, 'id'), $body->text('name', 120), $body->choice('function', AccessoryFunction::class), $body->choice('unit', LengthUnit::class),
+        ]);
+
+        return self::answer($createJob($id, $name, $function, $unit), 201);
+    }
+
+    #[Route('/api/jobs/{id}', methods: ['GET'])]
+    #[IsGranted(Permission::Read->value)]
+    public function show(string $id, ShowJob $showJob): JsonResponse
+    {
+        return self::answer($showJob($id));
+    }
+
+    #[Route('/api/jobs/{id}/plan', methods: ['PUT'])]
+    #[IsGranted(Permission::Plan->value)]
+    public function plan(string $id, Request $request, ChangePlan $changePlan, #[CurrentUser] Person $person): JsonResponse
+    {
+        $version = self::version($request);
+        $draft = static fn (StoredJob $stored): PlanDraft => Body::read($request, static fn (Fields $body): PlanDraft => PlanDraftFile::read($body, $stored->function));
+
+        return self::answer($changePlan($id, $version, $draft, $person->shownAs));
+    }
+
+    #[Route('/api/jobs/{id}/log', methods: ['POST'])]
+    #[IsGranted(Permission::Read->value)]
+    public function write(string $id, Request $request, WriteEntry $writeEntry, AuthorizationCheckerInterface $rights, #[CurrentUser] Person $person): JsonResponse
+    {
+        [$entryId, $event] = Body::read($request, static fn (Fields $body): array => [Body::id($body, 'id'), Fields::got($body->object('event', LogFile::readEvent(...)))]);
+        if (!$rights->isGranted(self::rightFor($event)->value)) {
+            throw new AccessDeniedException();
+        }
+
+        return self::answer($writeEntry($id, $entryId, $event, $person->shownAs), 201);
+    }
+
+    #[Route('/api/jobs/{id}/kits', methods: ['GET'])]
+    #[IsGranted(Permission::Read->value)]
+    public function kits(string $id, JudgeChoices $judge): JsonResponse
+    {
+        return new JsonResponse(['choices' => array_map(SheetJson::choice(...), $judge->kits($id))]);
+    }
+
+    #[Route('/api/jobs/{id}/connectors', methods: ['GET'])]
+    #[IsGranted(Permission::Read->value)]
+    public function connectors(string $id, JudgeChoices $judge): JsonResponse
+    {
+        return new JsonResponse(['choices' => array_map(SheetJson::choice(...), $judge->connectors($id))]);
+    }
+
+    private static function rightFor(Event $event): Permission
+    {
+        return match (true) {
+            $event instanceof DeviationAccepted => Permission::AcceptDeviation,
+            $event instanceof PlanChanged => throw BadDocument::because('event.kind', 'is written by the server alone, when the plan is changed.'),
+            default => Permission::Build,
+        };
+    }
+
+    private static function version(Request $request): int
+    {
+        $tag = trim($request->headers->get('If-Match', ''), " \"");
+
+        return 1 === preg_match('/\A\d{1,9}\z/', $tag) ? (int) $tag : throw new HttpException(428, 'Say in If-Match which version you changed, such as "3".');
+    }
+
+    private static function answer(PlannedJob $job, int $status = 200): JsonResponse
+    {
+        return new JsonResponse(JobJson::of($job), $status, ['ETag' => '"'.$job->stored->version.'"']);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The application's one page, the contract, and the empty route that speed is measured against. */
+final readonly class Page
+{
+    public function __construct(private string $project)
+    {
+    }
+
+    #[Route('/api/ping', methods: ['GET'])]
+    public function ping(): JsonResponse
+    {
+        return new JsonResponse([]);
+    }
+
+    #[Route('/api/openapi.yaml', methods: ['GET'])]
+    public function contract(): Response
+    {
+        return new Response($this->read('openapi.yaml'), headers: ['Content-Type' => 'application/yaml']);
+    }
+
+    /** The browser's router finds its way from here. */
+    #[Route('/{path}', requirements: ['path' => '(?!api/|build/).*'], methods: ['GET'], priority: -1)]
+    public function page(): Response
+    {
+        return new Response($this->read('public/build/index.html'), headers: ['Content-Type' => 'text/html; charset=utf-8', 'Cache-Control' => 'no-cache']);
+    }
+
+    private function read(string $path): string
+    {
+        $file = $this->project.'/'.$path;
+
+        return is_file($file) ? (string) file_get_contents($file) : throw new NotFoundHttpException("$path is not there: build the page with ./berm start.");
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Http\Wire\JobJson;
+use App\Http\Wire\SentenceJson;
+use App\UseCase\EntryIdTaken;
+use App\UseCase\EntryRefused;
+use App\UseCase\JobNotFound;
+use App\UseCase\PlanConflict;
+use App\UseCase\PlanDraftFile;
+use App\UseCase\PlanJob;
+use App\UseCase\PlannedJob;
+use App\UseCase\SheetExists;
+use App\UseCase\SheetNotFound;
+use Berm\Core\CoreError;
+use Berm\Core\File\BadDocument;
+use Berm\Core\File\Problem;
+use Psr\Log\LoggerInterface;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+use Symfony\Component\Security\Core\Exception\AuthenticationException;
+
+/** Turns errors into problem documents (RFC 9457), each with a sentence that says what to do. */
+final readonly class ProblemListener
+{
+    public function __construct(private PlanJob $plan, private LoggerInterface $logger)
+    {
+    }
+
+    #[AsEventListener]
+    public function onException(ExceptionEvent $event): void
+    {
+        $error = $event->getThrowable();
+        // The firewall answers these: it knows whether nobody is signed in or somebody may not.
+        if ($error instanceof AuthenticationException || !str_starts_with($event->getRequest()->getPathInfo(), '/api/')) {
+            return;
+        }
+        $event->setResponse($this->answer($error));
+    }
+
+    private function answer(\Throwable $error): JsonResponse
+    {
+        return match (true) {
+            $error instanceof BadDocument => self::problem(422, 'bad-document', 'Some of it cannot be used. Nothing was stored.', ['problems' => array_map(static fn (Problem $problem): array => ['path' => $problem->path, 'message' => $problem->message], $error->problems)]),
+            $error instanceof PlanConflict => $this->conflict($error),
+            $error instanceof EntryRefused => self::problem(409, 'refused', $error->getMessage(), ['reason' => SentenceJson::of($error->reason)]),
+            $error instanceof EntryIdTaken, $error instanceof SheetExists => self::problem(409, 'taken', $error->getMessage()),
+            $error instanceof JobNotFound, $error instanceof SheetNotFound => self::problem(404, 'not-found', $error->getMessage()),
+            $error instanceof CoreError => self::problem(422, 'bad-document', $error->getMessage()),
+            $error instanceof AccessDeniedException => self::problem(403, 'not-allowed', 'Your role does not allow this. Ask somebody whose role does.'),
+            $error instanceof HttpExceptionInterface => self::problem($error->getStatusCode(), 'http', '' === $error->getMessage() ? 'The request cannot be answered.' : $error->getMessage()),
+            default => $this->unexpected($error),
+        };
+    }
+
+    /** @param array<string, mixed> $more */
+    public static function problem(int $status, string $type, string $detail, array $more = []): JsonResponse
+    {
+        $titles = [400 => 'Not understood', 401 => 'Not signed in', 403 => 'Not allowed', 404 => 'Not found', 409 => 'In the way', 422 => 'Cannot be used', 428 => 'Version missing', 429 => 'Too many tries', 500 => 'Something went wrong'];
+        $body = ['type' => "/problems/$type", 'title' => $titles[$status] ?? 'Cannot be answered', 'status' => $status, 'detail' => $detail, ...$more];
+
+        return new JsonResponse($body, $status, ['Content-Type' => 'application/problem+json']);
+    }
+
+    private function conflict(PlanConflict $conflict): JsonResponse
+    {
+        $theirs = new PlannedJob($conflict->stored, ($this->plan)($conflict->stored));
+
+        return self::problem(409, 'plan-conflict', $conflict->getMessage(), ['theirs' => JobJson::of($theirs), 'yours' => PlanDraftFile::write($conflict->yours)]);
+    }
+
+    private function unexpected(\Throwable $error): JsonResponse
+    {
+        $this->logger->error($error->getMessage(), ['exception' => $error]);
+
+        return self::problem(500, 'unexpected', 'The server failed in a way nobody foresaw. What was stored before is safe; try once more, and tell the administrator if it stays.');
+    }
+}

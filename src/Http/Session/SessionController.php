@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Session;
+
+use App\Security\Person;
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+final readonly class SessionController
+{
+    public function __construct(private SignInAnswer $answer, private Security $security)
+    {
+    }
+
+    #[Route('/api/session', methods: ['GET'])]
+    public function show(): JsonResponse
+    {
+        return $this->answer->session($this->security->getUser());
+    }
+
+    /** The firewall answers a sign-in; this route only gives it an address. */
+    #[Route('/api/session', name: 'sign_in', methods: ['POST'])]
+    public function signIn(): never
+    {
+        throw new \LogicException('the firewall answers this');
+    }
+
+    #[Route('/api/session', methods: ['DELETE'])]
+    public function signOut(): Response
+    {
+        if ($this->security->getUser() instanceof Person) {
+            $this->security->logout(false);
+        }
+
+        return new Response(status: 204);
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use App\Persistence\Row\EntryRow;
+use App\Persistence\Row\JobRow;
+use App\UseCase\EntryIdTaken;
+use App\UseCase\JobNotFound;
+use App\UseCase\Jobs;
+use App\UseCase\PlanDraft;
+use App\UseCase\StoredEntry;
+use App\UseCase\StoredJob;
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Uid\Uuid;
+
+final readonly class DoctrineJobs implements Jobs
+{
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    public function get(string $id): StoredJob
+    {
+        $row = $this->row($id);
+
+        return JobMapper::job($row, $this->logs([$row])[$row->id] ?? []);
+    }
+
+    public function page(int $page, int $perPage): array
+    {
+        $rows = $this->entities->getRepository(JobRow::class)->findBy([], ['changedAt' => 'DESC', 'id' => 'DESC'], $perPage, ($page - 1) * $perPage);
+        $logs = $this->logs($rows);
+        $total = $this->entities->getRepository(JobRow::class)->count([]);
+
+        return [array_map(static fn (JobRow $row): StoredJob => JobMapper::job($row, $logs[$row->id] ?? []), $rows), $total];
+    }
+
+    public function add(StoredJob $job): void
+    {
+        $this->entities->persist(new JobRow($job->id, $job->name, $job->function->value, JobMapper::plan($job->draft), $job->version, $job->changedAt));
+        $this->entities->flush();
+    }
+
+    public function locked(string $id, callable $change): mixed
+    {
+        return $this->entities->wrapInTransaction(function () use ($id, $change): mixed {
+            $row = $this->row($id, LockMode::PESSIMISTIC_WRITE);
+
+            return $change(JobMapper::job($row, $this->logs([$row])[$row->id] ?? []));
+        });
+    }
+
+    public function savePlan(string $id, PlanDraft $draft, int $version, \DateTimeImmutable $at): void
+    {
+        $row = $this->row($id);
+        $row->plan = JobMapper::plan($draft);
+        $row->version = $version;
+        $row->changedAt = $at;
+        $this->entities->flush();
+    }
+
+    public function append(string $id, StoredEntry $entry): void
+    {
+        if (null !== $this->entities->find(EntryRow::class, $entry->entry->id)) {
+            throw EntryIdTaken::by($entry->entry->id);
+        }
+        $this->entities->persist(new EntryRow($entry->entry->id, $id, $entry->sequence, JobMapper::entry($entry), $entry->hash));
+        $this->row($id)->changedAt = $entry->entry->at;
+        $this->entities->flush();
+    }
+
+    /** @param LockMode::PESSIMISTIC_WRITE|null $lock */
+    private function row(string $id, ?LockMode $lock = null): JobRow
+    {
+        $row = Uuid::isValid($id) ? $this->entities->find(JobRow::class, $id, $lock) : null;
+        if (null === $row) {
+            throw JobNotFound::withId($id);
+        }
+        if (null !== $lock) {
+            // What was loaded before the lock may be old by now.
+            $this->entities->refresh($row);
+        }
+
+        return $row;
+    }
+
+    /**
+     * @param list<JobRow> $jobs
+     *
+     * @return array<string, list<StoredEntry>> by job id
+     */
+    private function logs(array $jobs): array
+    {
+        $rows = $this->entities->getRepository(EntryRow::class)->findBy(['jobId' => array_map(static fn (JobRow $row): string => $row->id, $jobs)], ['jobId' => 'ASC', 'sequence' => 'ASC']);
+        $logs = [];
+        foreach ($rows as $row) {
+            $logs[$row->jobId][] = JobMapper::stored($row);
+        }
+
+        return $logs;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Security;
+
+enum Permission: string
+{
+    case Read = 'read';
+    /** Make jobs, choose cables, kits and connectors, enter readings. */
+    case Plan = 'plan';
+    case AddCable = 'add-cable';
+    /** Write the log: safety, cuts, parking, connector. */
+    case Build = 'build';
+    /** Let a cut that is out stand. */
+    case AcceptDeviation = 'accept-deviation';
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+/** Runs several deeds as one: all of them are kept, or none. */
+interface Atomically
+{
+    public function run(callable $deeds): void;
+}

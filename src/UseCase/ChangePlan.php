@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+use Berm\Core\Build\Entry;
+use Berm\Core\Build\PlanChanged;
+use Berm\Core\File\BadDocument;
+use Berm\Core\Job\Plan;
+use Berm\Core\Saying\Sentence;
+use Psr\Clock\ClockInterface;
+
+/** Stores another version of a plan; once work has begun, the log says that it was changed and to what. */
+final readonly class ChangePlan
+{
+    public function __construct(private Jobs $jobs, private PlanJob $plan, private ClockInterface $clock, private EntryIds $ids)
+    {
+    }
+
+    /**
+     * @param callable(StoredJob): PlanDraft $draft
+     *
+     * @throws JobNotFound|PlanConflict|EntryRefused|BadDocument
+     */
+    public function __invoke(string $id, int $version, callable $draft, string $by): PlannedJob
+    {
+        return $this->jobs->locked($id, function (StoredJob $stored) use ($version, $draft, $by): PlannedJob {
+            $wanted = $draft($stored);
+            if ($stored->version !== $version) {
+                throw new PlanConflict($stored, $wanted);
+            }
+            $before = ($this->plan)($stored);
+            if (null !== $before->build->connector) {
+                throw new EntryRefused(Sentence::plain('The connector is on: the plan that it was built to can no longer be changed.'));
+            }
+
+            return $this->store($stored, $wanted, $by);
+        });
+    }
+
+    private function store(StoredJob $stored, PlanDraft $wanted, string $by): PlannedJob
+    {
+        $now = $this->clock->now();
+        $changed = new StoredJob($stored->id, $stored->name, $stored->function, $wanted, $stored->version + 1, $stored->log, $now);
+        $plan = $this->checked($changed);
+        $this->jobs->savePlan($stored->id, $wanted, $stored->version + 1, $now);
+        if ([] === $plan->build->cuts) {
+            return new PlannedJob($changed, $plan);
+        }
+        $entry = StoredEntry::after([] === $stored->log ? null : $stored->log[\count($stored->log) - 1], new Entry($this->ids->next(), $by, $now, new PlanChanged(self::summary($plan))));
+        $this->jobs->append($stored->id, $entry);
+        $logged = new StoredJob($stored->id, $stored->name, $stored->function, $wanted, $stored->version + 1, [...$stored->log, $entry], $now);
+
+        return new PlannedJob($logged, ($this->plan)($logged));
+    }
+
+    /** @throws BadDocument when the plan pins something that is not there */
+    private function checked(StoredJob $changed): Plan
+    {
+        try {
+            $plan = ($this->plan)($changed);
+        } catch (SheetNotFound $error) {
+            throw BadDocument::because('', $error->getMessage());
+        }
+        if (null !== $plan->job->sheet && null === $plan->job->size) {
+            throw BadDocument::because('kit.size', \sprintf('is not a size of this sheet: it has %s.', implode(', ', array_keys($plan->job->sheet->sizes))));
+        }
+
+        return $plan;
+    }
+
+    private static function summary(Plan $plan): string
+    {
+        $cables = array_map(static fn ($cable): string => "end {$cable->end->value}: {$cable->construction->designation}", array_values($plan->job->cables));
+        $kit = null === $plan->job->sheet ? 'no kit' : \sprintf('%s revision %d, size %s', $plan->job->sheet->name, $plan->job->sheet->revision->number, $plan->job->size->label ?? '?');
+
+        return implode('; ', [...$cables, $kit, $plan->job->connector->name ?? 'no connector']);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Quantity\LengthUnit;
+use Psr\Clock\ClockInterface;
+
+final readonly class CreateJob
+{
+    public function __construct(private Jobs $jobs, private PlanJob $plan, private ClockInterface $clock)
+    {
+    }
+
+    /** @param string $id made by the client (UUIDv7): sending it twice makes one job */
+    public function __invoke(string $id, string $name, AccessoryFunction $function, LengthUnit $unit): PlannedJob
+    {
+        try {
+            $stored = $this->jobs->get($id);
+        } catch (JobNotFound) {
+            $stored = new StoredJob($id, $name, $function, new PlanDraft($unit, [], null, '', null), 1, [], $this->clock->now());
+            $this->jobs->add($stored);
+        }
+
+        return new PlannedJob($stored, ($this->plan)($stored));
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+use Berm\Core\Saying\Sentence;
+
+/** A gate is closed: the reason says what to do first. */
+final class EntryRefused extends \RuntimeException
+{
+    public function __construct(public readonly Sentence $reason)
+    {
+        parent::__construct($reason->template);
+    }
+}

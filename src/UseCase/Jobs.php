@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+interface Jobs
+{
+    /** @throws JobNotFound */
+    public function get(string $id): StoredJob;
+
+    /** @return array{list<StoredJob>, int} the jobs of one page, last changed first, and how many there are in all */
+    public function page(int $page, int $perPage): array;
+
+    public function add(StoredJob $job): void;
+
+    /**
+     * Runs $change with the job locked, so that a decision about it and the writing are one.
+     *
+     * @template T
+     *
+     * @param callable(StoredJob): T $change
+     *
+     * @return T
+     *
+     * @throws JobNotFound
+     */
+    public function locked(string $id, callable $change): mixed;
+
+    /** Only inside locked(). */
+    public function savePlan(string $id, PlanDraft $draft, int $version, \DateTimeImmutable $at): void;
+
+    /** Only inside locked(). @throws EntryIdTaken */
+    public function append(string $id, StoredEntry $entry): void;
+}

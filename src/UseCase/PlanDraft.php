@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Revision;
+
+/** What has been chosen and typed for a job: sheets by their pinned revision, readings as they were typed. */
+final readonly class PlanDraft
+{
+    /** @param array<string, EndDraft> $ends by End value */
+    public function __construct(
+        public LengthUnit $unit,
+        public array $ends,
+        public ?Revision $kit,
+        public string $kitSize,
+        public ?Revision $connector,
+    ) {
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+use Berm\Core\Cable\AsFound;
+use Berm\Core\File\Fields;
+use Berm\Core\File\ReadingFile;
+use Berm\Core\File\RevisionFile;
+use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Quantity\Reading;
+use Berm\Core\Revision;
+
+/** Plans as JSON: the same form on the wire, in the database and in the demo's files. */
+final class PlanDraftFile
+{
+    public static function read(Fields $file, AccessoryFunction $function): PlanDraft
+    {
+        $unit = $file->choice('unit', LengthUnit::class);
+        $ends = $file->object('ends', static function (Fields $fields) use ($function): array {
+            $ends = [];
+            foreach ($function->ends() as $end) {
+                $draft = $fields->optionalObject($end->value, self::readEnd(...));
+                $ends = null === $draft ? $ends : [...$ends, $end->value => $draft];
+            }
+
+            return $ends;
+        });
+        $kit = $file->optionalObject('kit', static fn (Fields $kit): array => [RevisionFile::read($kit), $kit->text('size', 40)]);
+        $connector = $file->optionalObject('connector', RevisionFile::read(...));
+
+        return new PlanDraft($unit, Fields::got($ends), $kit[0] ?? null, $kit[1] ?? '', $connector);
+    }
+
+    /** @return array<string, mixed> */
+    public static function write(PlanDraft $draft): array
+    {
+        return [
+            'unit' => $draft->unit->value,
+            'ends' => (object) array_map(static fn (EndDraft $end): array => [
+                'cable' => self::pinned($end->cable),
+                'readings' => ReadingFile::writeAsFound($end->asFound),
+                'freeLength' => $end->freeLength instanceof Reading ? ReadingFile::write($end->freeLength) : null,
+            ], $draft->ends),
+            'kit' => null === $draft->kit ? null : [...RevisionFile::write($draft->kit), 'size' => $draft->kitSize],
+            'connector' => self::pinned($draft->connector),
+        ];
+    }
+
+    private static function readEnd(Fields $file): EndDraft
+    {
+        $cable = $file->optionalObject('cable', RevisionFile::read(...));
+        $asFound = $file->has('readings') ? $file->object('readings', ReadingFile::readAsFound(...)) : AsFound::nothing();
+        $freeLength = $file->optionalObject('freeLength', ReadingFile::read(...));
+
+        return new EndDraft($cable, Fields::got($asFound), $freeLength);
+    }
+
+    /** @return array{id: string, revision: int}|null */
+    private static function pinned(?Revision $revision): ?array
+    {
+        return null === $revision ? null : RevisionFile::write($revision);
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+use Berm\Core\Build\BuildState;
+use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\End;
+use Berm\Core\File\JobFile;
+use Berm\Core\Job\Job;
+use Berm\Core\Job\Plan;
+
+/** Puts the pinned sheets into a stored job and computes all that follows from it. */
+final readonly class PlanJob
+{
+    public function __construct(private Sheets $sheets)
+    {
+    }
+
+    /** @throws SheetNotFound */
+    public function __invoke(StoredJob $stored): Plan
+    {
+        return Plan::of($this->job($stored), BuildState::fold(self::entries($stored)));
+    }
+
+    /** The job with everything it rests on, to be computed again anywhere. @throws SheetNotFound */
+    public function file(StoredJob $stored): JobFile
+    {
+        return new JobFile($this->job($stored), self::entries($stored));
+    }
+
+    private function job(StoredJob $stored): Job
+    {
+        $draft = $stored->draft;
+        $sheet = null === $draft->kit ? null : $this->sheets->kit($draft->kit);
+
+        return new Job(
+            $stored->name, $stored->function, $draft->unit, $this->cables($draft), $sheet, $sheet->sizes[$draft->kitSize] ?? null,
+            null === $draft->connector ? null : $this->sheets->connector($draft->connector),
+        );
+    }
+
+    /** @return array<string, CableEnd> */
+    private function cables(PlanDraft $draft): array
+    {
+        $cables = [];
+        foreach ($draft->ends as $end => $half) {
+            if (null !== $half->cable) {
+                $cables[$end] = new CableEnd(End::from($end), $this->sheets->cable($half->cable), $half->asFound, $half->freeLength?->value);
+            }
+        }
+
+        return $cables;
+    }
+
+    /** @return list<\Berm\Core\Build\Entry> */
+    private static function entries(StoredJob $stored): array
+    {
+        return array_map(static fn (StoredEntry $kept) => $kept->entry, $stored->log);
+    }
+}

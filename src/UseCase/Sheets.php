@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+use Berm\Core\Cable\Construction;
+use Berm\Core\Connector\Connector;
+use Berm\Core\Kit\KitSheet;
+use Berm\Core\Revision;
+
+/** Cable types, kit sheets and connectors: numbered revisions that never change. */
+interface Sheets
+{
+    /** @throws SheetNotFound */
+    public function cable(Revision $revision): Construction;
+
+    /** @throws SheetNotFound */
+    public function kit(Revision $revision): KitSheet;
+
+    /** @throws SheetNotFound */
+    public function connector(Revision $revision): Connector;
+
+    /** @return list<Construction> the newest revision of each, by designation */
+    public function cables(): array;
+
+    /** @return list<KitSheet> the newest revision of each, by name */
+    public function kits(): array;
+
+    /** @return list<Connector> the newest revision of each, by name */
+    public function connectors(): array;
+
+    /** @throws SheetExists */
+    public function addCable(Construction $cable, string $by): void;
+
+    /** @throws SheetExists */
+    public function addKit(KitSheet $sheet, string $by): void;
+
+    /** @throws SheetExists */
+    public function addConnector(Connector $connector, string $by): void;
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+use Berm\Core\Build\Entry;
+use Berm\Core\Build\Event;
+use Berm\Core\Build\Gate;
+use Berm\Core\File\LogFile;
+use Psr\Clock\ClockInterface;
+
+/** Appends to a job's log what the gates let through; the same entry sent twice is stored once. */
+final readonly class WriteEntry
+{
+    public function __construct(private Jobs $jobs, private PlanJob $plan, private ClockInterface $clock)
+    {
+    }
+
+    /** @throws JobNotFound|EntryRefused|EntryIdTaken */
+    public function __invoke(string $jobId, string $entryId, Event $event, string $by): PlannedJob
+    {
+        return $this->jobs->locked($jobId, function (StoredJob $stored) use ($entryId, $event, $by): PlannedJob {
+            foreach ($stored->log as $kept) {
+                if ($kept->entry->id === $entryId) {
+                    return $this->again($stored, $kept, $event);
+                }
+            }
+            $refusal = (new Gate(($this->plan)($stored)))->refusal($event);
+            if (null !== $refusal) {
+                throw new EntryRefused($refusal);
+            }
+            $now = $this->clock->now();
+            $entry = StoredEntry::after([] === $stored->log ? null : $stored->log[\count($stored->log) - 1], new Entry($entryId, $by, $now, $event));
+            $this->jobs->append($stored->id, $entry);
+            $longer = new StoredJob($stored->id, $stored->name, $stored->function, $stored->draft, $stored->version, [...$stored->log, $entry], $now);
+
+            return new PlannedJob($longer, ($this->plan)($longer));
+        });
+    }
+
+    private function again(StoredJob $stored, StoredEntry $kept, Event $event): PlannedJob
+    {
+        if (LogFile::writeEvent($kept->entry->event) !== LogFile::writeEvent($event)) {
+            throw EntryIdTaken::by($kept->entry->id);
+        }
+
+        return new PlannedJob($stored, ($this->plan)($stored));
+    }
+}
