@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Job;
 
 use Berm\Core\Build\BuildState;
+use Berm\Core\Fit\Criterion;
 use Berm\Core\Fit\Finding;
 use Berm\Core\Fit\FitReport;
 use Berm\Core\Fit\Outcome;
@@ -40,7 +41,9 @@ final class Obstacles
     /** @return list<Obstacle> */
     private static function fit(Step $step, ?FitReport $report): array
     {
-        $stopping = array_filter($report->findings ?? [], static fn (Finding $finding): bool => $finding->stops && !$finding->outcome->lets());
+        // What a parked part asks to be measured, the oversheath's own criterion asks already.
+        $stopping = array_filter($report->findings ?? [], static fn (Finding $finding): bool => $finding->stops && !$finding->outcome->lets()
+            && !(Outcome::CannotTell === $finding->outcome && Criterion::ParkedBore === $finding->criterion));
 
         return array_values(array_map(static fn (Finding $finding): Obstacle => new Obstacle(
             Outcome::CannotTell === $finding->outcome ? Step::Cables : $step,

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Record;
+
+use App\Security\Permission;
+use App\UseCase\PlanJob;
+use App\UseCase\ShowJob;
+use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Saying\Reader;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+final readonly class RecordController
+{
+    public function __construct(private ShowJob $showJob)
+    {
+    }
+
+    #[Route('/api/jobs/{id}/record.json', methods: ['GET'])]
+    #[IsGranted(Permission::Read->value)]
+    public function json(string $id, PlanJob $plan): Response
+    {
+        $job = ($this->showJob)($id);
+        $response = new JsonResponse($plan->file($job->stored)->write());
+        $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES);
+        $response->headers->set('Content-Disposition', self::named($job->stored->name, '.job.json'));
+
+        return $response;
+    }
+
+    #[Route('/api/jobs/{id}/record.pdf', methods: ['GET'])]
+    #[IsGranted(Permission::Read->value)]
+    public function pdf(string $id, Request $request): Response
+    {
+        $job = ($this->showJob)($id);
+        $unit = LengthUnit::tryFrom($request->query->getString('unit')) ?? $job->stored->draft->unit;
+
+        return new Response(RecordPdf::of($job, new Reader($unit)), headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => self::named($job->stored->name, '.pdf')]);
+    }
+
+    private static function named(string $name, string $ending): string
+    {
+        $plain = trim((string) preg_replace('/[^A-Za-z0-9]+/', '-', $name), '-');
+
+        return HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $plain ? 'record' : $plain).$ending);
+    }
+}

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Record;
+
+use App\UseCase\StoredEntry;
+use Berm\Core\Build\ConnectorFitted;
+use Berm\Core\Build\CutMeasured;
+use Berm\Core\Build\DeviationAccepted;
+use Berm\Core\Build\Event;
+use Berm\Core\Build\PartParked;
+use Berm\Core\Build\PlanChanged;
+use Berm\Core\Build\SafetyConfirmed;
+use Berm\Core\Build\Withdrawn;
+use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\LayerKind;
+use Berm\Core\Job\Plan;
+use Berm\Core\MarkOut\InchMark;
+use Berm\Core\MarkOut\Mark;
+use Berm\Core\Quantity\Judgement;
+use Berm\Core\Quantity\LengthFormat;
+use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Quantity\Verdict;
+use Berm\Core\Saying\Reader;
+use Berm\Core\Saying\Sentence;
+
+/** The record's texts, in the reader's units and words. */
+final readonly class RecordFacts
+{
+    public function __construct(private Plan $plan, private Reader $reader)
+    {
+    }
+
+    /** @return list<array{string, string}> */
+    public function rows(): array
+    {
+        $job = $this->plan->job;
+        $safety = $this->plan->build->safety;
+        $connector = $this->plan->build->connector;
+        $cables = array_map(fn (CableEnd $cable): array => ['Cable, end '.$cable->end->value, $this->cable($cable)], array_values($job->cables));
+        $parked = array_map(fn (string $key): string => ($job->sheet->parts[$key]->name ?? $key).' on end '.$this->plan->build->parked[$key]->value, array_keys($this->plan->build->parked));
+
+        return [
+            ['Permit', null === $safety ? 'not confirmed' : \sprintf('%s; %s, %s', $safety->permit, $safety->confirmedBy, $safety->confirmedAt->format('j M Y, H:i P'))],
+            ...$cables,
+            ['Kit', null === $job->sheet || null === $job->size ? 'not chosen' : \sprintf('%s, size %s, %s, sheet %s revision %d', $job->sheet->name, $job->size->label, $job->sheet->maker, $job->sheet->revision->id, $job->sheet->revision->number)],
+            [ucfirst($job->function->connectorKind()->label()), null === $job->connector ? 'not chosen' : $job->connector->name.', '.$job->connector->maker.('' === ($connector->batch ?? '') ? '' : ', batch '.$connector->batch)],
+            ['Parked', [] === $parked ? 'nothing recorded' : implode('; ', $parked)],
+        ];
+    }
+
+    /** @return list<list<string>> */
+    public function cuts(): array
+    {
+        return array_map($this->cut(...), $this->plan->markOut?->all() ?? []);
+    }
+
+    /**
+     * @param list<StoredEntry> $log
+     *
+     * @return list<list<string>>
+     */
+    public function log(array $log): array
+    {
+        return array_map(fn (StoredEntry $stored): array => [
+            (string) $stored->sequence,
+            $stored->entry->at->format('j M Y, H:i'),
+            $stored->entry->by,
+            $this->event($stored->entry->event).(isset($this->plan->build->counting[$stored->entry->id]) ? '' : ' (withdrawn)'),
+        ], $log);
+    }
+
+    private function cable(CableEnd $cable): string
+    {
+        $measured = [];
+        foreach (array_keys($cable->asFound->readings) as $layer) {
+            $kind = LayerKind::from($layer);
+            $diameter = $cable->asFound->diameterOver($kind);
+            $measured[] = null === $diameter ? '' : $this->reader->word($kind->label()).' '.$this->reader->fine($diameter->mean).' ± '.$this->reader->fine($diameter->uncertainty);
+        }
+        $free = null === $cable->freeLength ? '' : '; free length '.$this->reader->mark($cable->freeLength);
+
+        return $cable->construction->designation.'. Measured: '.([] === $measured ? 'nothing' : implode(', ', $measured)).$free;
+    }
+
+    /** @return list<string> */
+    private function cut(Mark $mark): array
+    {
+        $measured = $this->plan->build->cut($mark->end, $mark->cut);
+        $judgement = $this->plan->build->judgementOf($mark);
+        [$at, $window] = $this->target($mark);
+
+        return [
+            $mark->end->value.$mark->cut->order(),
+            ucfirst($this->reader->word($mark->cut->layer()->label())),
+            $at,
+            $window,
+            null === $measured ? '–' : $measured->reading->typed.' '.$measured->reading->unit->value,
+            null === $measured ? '' : $measured->reading->instrument->label(),
+            null === $judgement ? 'to do' : $this->verdict($judgement).($this->plan->build->isAccepted($mark->end, $mark->cut) ? ', accepted' : ''),
+        ];
+    }
+
+    /** @return array{string, string} */
+    private function target(Mark $mark): array
+    {
+        if (LengthUnit::Inch === $this->reader->unit) {
+            $inches = InchMark::of($mark->at, $mark->window());
+
+            return ["$inches->at in", "$inches->from to $inches->to"];
+        }
+        $window = $mark->window();
+
+        return [$this->reader->mark($mark->at), LengthFormat::millimetres($window->min ?? $mark->at, 2).' to '.LengthFormat::millimetres($window->max ?? $mark->at, 2)];
+    }
+
+    private function verdict(Judgement $judgement): string
+    {
+        return match ($judgement->verdict) {
+            Verdict::Inside => 'inside',
+            Verdict::NotProved => 'inside, not proved',
+            Verdict::Out => 'out by '.$this->reader->fine($judgement->margin->absolute()),
+        };
+    }
+
+    private function event(Event $event): string
+    {
+        $cut = fn (CutMeasured|DeviationAccepted $of): string => ucfirst($this->reader->word($of->cut->layer()->label())).', end '.$of->end->value;
+
+        return $this->reader->say(Sentence::plain(match (true) {
+            $event instanceof SafetyConfirmed => "Safe to start, permit $event->permit, confirmed by $event->confirmedBy",
+            $event instanceof CutMeasured => $cut($event).": {$event->reading->typed} {$event->reading->unit->value} by {$event->reading->instrument->label()}",
+            $event instanceof DeviationAccepted => $cut($event).", let stand: $event->reason",
+            $event instanceof PartParked => ($this->plan->job->sheet->parts[$event->part]->name ?? $event->part)." parked on end {$event->end->value}",
+            $event instanceof ConnectorFitted => ucfirst($this->plan->job->function->connectorKind()->label()).' fitted'.('' === $event->batch ? '' : ", batch $event->batch"),
+            $event instanceof Withdrawn => "An entry withdrawn: $event->reason",
+            $event instanceof PlanChanged => "Plan changed: $event->summary",
+            default => throw new \LogicException('every kind of event has its words'),
+        }));
+    }
+}

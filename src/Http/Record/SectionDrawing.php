@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Record;
+
+use Berm\Core\Job\Plan;
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Saying\Reader;
+use Berm\Core\Section\Interval;
+use Berm\Core\Section\Standing;
+
+/** The half-section on paper, in TCPDF's own primitives: to scale along the axis, radii stretched. */
+final class SectionDrawing
+{
+    private const TALLEST = 22.0;
+
+    private function __construct(private readonly \TCPDF $pdf, private readonly float $left, private readonly float $perMm, private readonly float $fromMm, private readonly float $axisY, private readonly float $largest)
+    {
+    }
+
+    /** @param float $left and $width in mm on the page */
+    public static function draw(\TCPDF $pdf, Plan $plan, Reader $reader, float $left, float $width): void
+    {
+        $section = $plan->section;
+        if (null === $section) {
+            return;
+        }
+        $all = [...$section->layers, $section->connector, ...$section->parts];
+        $fromMm = Length::smallest(...array_map(static fn (Interval $one): Length => $one->from, $all))->inMillimetres();
+        $toMm = Length::largest(...array_map(static fn (Interval $one): Length => $one->to, $all))->inMillimetres();
+        $axisY = $pdf->GetY() + 6 + 5 * \count($section->parts) + self::TALLEST;
+        if ($axisY > 250) {
+            $pdf->AddPage();
+            $axisY = $pdf->GetY() + 6 + 5 * \count($section->parts) + self::TALLEST;
+        }
+        $largest = Length::largest(...array_map(static fn (Interval $one): Length => $one->radius, [...$section->layers, $section->connector]))->inMillimetres();
+        $drawing = new self($pdf, $left, $width / ($toMm - $fromMm), $fromMm, $axisY, $largest);
+        $pdf->setFont('dejavusans', '', 7);
+        $drawing->parts($section->parts, $reader);
+        foreach ([...$section->layers, $section->connector] as $interval) {
+            $drawing->block($interval);
+        }
+        $drawing->marks($plan, $reader);
+        $pdf->setY($axisY + 12);
+    }
+
+    /** @param list<Interval> $parts */
+    private function parts(array $parts, Reader $reader): void
+    {
+        $this->pdf->setLineStyle(['width' => 0.2, 'dash' => '1.2,0.8', 'color' => [43, 79, 120]]);
+        $this->pdf->setTextColor(43, 79, 120);
+        foreach ($parts as $level => $part) {
+            $top = $this->axisY - self::TALLEST - 2 - 5 * $level;
+            [$x1, $x2] = [$this->x($part->from), $this->x($part->to)];
+            $this->pdf->Line($x1, $this->axisY, $x1, $top);
+            $this->pdf->Line($x1, $top, $x2, $top);
+            $this->pdf->Line($x2, $top, $x2, $this->axisY);
+            $this->pdf->Text($x1 + 1, $top - 3.4, $part->name.' · '.$reader->mark($part->to->minus($part->from)));
+        }
+        $this->pdf->setTextColor(29, 33, 28);
+    }
+
+    private function block(Interval $interval): void
+    {
+        $fill = match ($interval->key) {
+            'oversheath' => [74, 77, 70],
+            'metallic-screen' => [220, 180, 140],
+            'insulation-screen' => [162, 164, 155],
+            'insulation' => [255, 253, 248],
+            'conductor' => [228, 232, 238],
+            default => [201, 209, 214],
+        };
+        $height = self::TALLEST * $interval->radius->inMillimetres() / $this->largest;
+        $line = ['width' => Standing::Out === $interval->standing ? 0.7 : 0.25, 'dash' => Standing::Planned === $interval->standing ? '1,0.8' : 0, 'color' => Standing::Out === $interval->standing ? [179, 54, 26] : [29, 33, 28]];
+        $this->pdf->Rect($this->x($interval->from), $this->axisY - $height, $this->x($interval->to) - $this->x($interval->from), $height, 'DF', ['all' => $line], $fill);
+    }
+
+    private function marks(Plan $plan, Reader $reader): void
+    {
+        $this->pdf->setLineStyle(['width' => 0.4, 'dash' => 0, 'color' => [29, 33, 28]]);
+        $this->pdf->Line($this->left, $this->axisY, $this->left + ($this->pdf->getPageWidth() - 2 * $this->left), $this->axisY);
+        foreach ($plan->section->layers ?? [] as $layer) {
+            $end = $layer->end;
+            $cut = null === $end ? null : Cut::tryFrom($layer->key);
+            $mark = null === $end || null === $cut ? null : $plan->markOut?->mark($end, $cut);
+            if (null === $mark || null === $end || null === $cut) {
+                continue;
+            }
+            $isMirrored = null !== $plan->markOut && isset($plan->markOut->marks['B']) && 'A' === $end->value;
+            $x = $this->x($isMirrored ? $layer->to : $layer->from);
+            $measured = $plan->build->cut($end, $cut)->reading->value ?? $mark->at;
+            $this->pdf->Line($x, $this->axisY, $x, $this->axisY + 2);
+            $this->pdf->setXY($x - 9, $this->axisY + 2);
+            $this->pdf->Cell(18, 4, str_replace(' mm', '', $reader->mark($measured)), 0, 0, 'C');
+        }
+    }
+
+    private function x(Length $length): float
+    {
+        return $this->left + ($length->inMillimetres() - $this->fromMm) * $this->perMm;
+    }
+}

@@ -1,0 +1,31 @@
+import js from '@eslint/js'
+import hooks from 'eslint-plugin-react-hooks'
+import tseslint from 'typescript-eslint'
+
+/** Who may use whom (ARCHITECTURE.md): each layer names what it must not import. */
+const layer = (files, forbidden) => ({
+  files: [`src/${files}/**/*.{ts,tsx}`],
+  rules: { 'no-restricted-imports': ['error', { patterns: forbidden.map((group) => ({ group: [group], message: `src/${files} must not use ${group}` })) }] },
+})
+
+export default tseslint.config(
+  { ignores: ['node_modules', 'src/api/schema.d.ts', 'eslint.config.js', 'vite.config.ts'] },
+  js.configs.recommended,
+  ...tseslint.configs.strictTypeChecked,
+  hooks.configs.flat['recommended-latest'],
+  {
+    languageOptions: { parserOptions: { project: './tsconfig.json', tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      'max-lines-per-function': ['error', { max: 90, skipBlankLines: true, skipComments: true }],
+    },
+  },
+  { files: ['src/**/*.tsx'], rules: { 'max-lines': ['error', { max: 240, skipBlankLines: true, skipComments: true }] } },
+  { files: ['src/**/*.test.ts'], rules: { 'max-lines-per-function': 'off' } },
+  layer('domain', ['react', 'react-*', 'radix-ui', '@tanstack/*', '**/api/**', '**/ui/**', '**/drawing/**', '**/features/**', '**/app/**']),
+  layer('drawing', ['radix-ui', '@tanstack/*', '**/api/**', '**/ui/**', '**/features/**', '**/app/**']),
+  layer('api', ['radix-ui', '**/ui/**', '**/drawing/**', '**/features/**', '**/app/**']),
+  layer('ui', ['@tanstack/*', '**/api/**', '**/drawing/**', '**/features/**', '**/app/**']),
+  layer('features', ['**/app/**', '../../features/**', '../*/**/features/**']),
+)

@@ -1,0 +1,46 @@
+import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import type { Unit } from '../domain/length'
+import { uuidv7 } from '../domain/uuid'
+import { answered, client } from './client'
+import type { AccessoryFunction } from './types'
+
+export const jobQueries = {
+  all: ['jobs'] as const,
+  page: (page: number) =>
+    queryOptions({
+      queryKey: [...jobQueries.all, 'page', page],
+      queryFn: () => answered(client.GET('/api/jobs', { params: { query: { page, perPage: 20 } } })),
+      placeholderData: keepPreviousData,
+    }),
+  one: (id: string) =>
+    queryOptions({
+      queryKey: [...jobQueries.all, 'one', id],
+      queryFn: () => answered(client.GET('/api/jobs/{id}', { params: { path: { id } } })),
+    }),
+  kits: (id: string, version: number) =>
+    queryOptions({
+      queryKey: [...jobQueries.all, 'kits', id, version],
+      queryFn: () => answered(client.GET('/api/jobs/{id}/kits', { params: { path: { id } } })),
+      placeholderData: keepPreviousData,
+    }),
+  connectors: (id: string, version: number) =>
+    queryOptions({
+      queryKey: [...jobQueries.all, 'connectors', id, version],
+      queryFn: () => answered(client.GET('/api/jobs/{id}/connectors', { params: { path: { id } } })),
+      placeholderData: keepPreviousData,
+    }),
+}
+
+export function useCreateJob() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (body: { id: string; name: string; function: AccessoryFunction; unit: Unit }) =>
+      answered(client.POST('/api/jobs', { body })),
+    onSuccess: (job) => {
+      queries.setQueryData(jobQueries.one(job.id).queryKey, job)
+      void queries.invalidateQueries({ queryKey: [...jobQueries.all, 'page'] })
+    },
+  })
+}
+
+export const newJobId = (): string => uuidv7()

@@ -1,0 +1,133 @@
+import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query'
+import { createBrowserRouter, Navigate, Outlet, RouterProvider } from 'react-router'
+import { ApiError } from '../api/client'
+import { sessionQuery, useSignOut } from '../api/session'
+import { Build } from '../features/build/Build'
+import { Cables } from '../features/cables/Cables'
+import { Connector } from '../features/connector/Connector'
+import { JobFrame } from '../features/job/JobFrame'
+import { JobList } from '../features/jobs/JobList'
+import { Kit } from '../features/kit/Kit'
+import { MarkOut } from '../features/mark-out/MarkOut'
+import { Record } from '../features/record/Record'
+import { Safety } from '../features/safety/Safety'
+import { SignIn } from '../features/sign-in/SignIn'
+import { Button } from '../ui/Button'
+import { Note } from '../ui/Note'
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 10_000,
+      retry: (count, error) => error instanceof ApiError && error.isUnsent && error.problem?.status !== 401 && count < 2,
+    },
+  },
+})
+
+queries.getQueryCache().subscribe((event) => {
+  const error: unknown = event.type === 'updated' && event.action.type === 'error' ? event.action.error : null
+  // A session that has ended: ask who is signed in, and the sign-in page comes up; what was typed is kept.
+  if (error instanceof ApiError && error.problem?.status === 401)
+    void queries.invalidateQueries({ queryKey: sessionQuery.queryKey })
+})
+
+function SignedIn() {
+  const session = useQuery(sessionQuery)
+  if (session.isPending)
+    return (
+      <p role="status" className="p-6">
+        Opening Berm
+      </p>
+    )
+  if (session.error)
+    return (
+      <main className="grid gap-4 p-6">
+        <h1 className="text-lead font-bold">Berm</h1>
+        <Note tone="out" role="alert" title="The server does not answer.">
+          What you typed is kept in this browser.
+        </Note>
+        <Button className="justify-self-start" onClick={() => void session.refetch()}>
+          Try again
+        </Button>
+      </main>
+    )
+  return session.data.person ? <Outlet /> : <SignIn />
+}
+
+function WithHead() {
+  const person = useQuery(sessionQuery).data?.person
+  const signOut = useSignOut()
+  return (
+    <>
+      <header className="flex items-center justify-between border-b-2 border-ink px-4 desk:px-6">
+        <span className="py-2 text-lead font-bold">Berm</span>
+        <span className="flex items-center gap-4 text-label">
+          {person?.shownAs}, {person?.role}
+          <Button kind="link" onClick={() => signOut.mutate()}>
+            Sign out
+          </Button>
+        </span>
+      </header>
+      <Outlet />
+    </>
+  )
+}
+
+function Lost() {
+  return (
+    <main className="grid gap-4 p-6">
+      <h1 className="text-lead font-bold">There is nothing here</h1>
+      <a href="/" className="text-plan underline">
+        All jobs
+      </a>
+    </main>
+  )
+}
+
+function Broken() {
+  return (
+    <main className="grid gap-4 p-6">
+      <h1 className="text-lead font-bold">This page failed</h1>
+      <p>
+        What was typed is kept in this browser, and what was saved is safe. Open the page again; if it stays, tell the
+        administrator.
+      </p>
+      <a href="/" className="text-plan underline">
+        All jobs
+      </a>
+    </main>
+  )
+}
+
+const router = createBrowserRouter([
+  {
+    element: <SignedIn />,
+    errorElement: <Broken />,
+    children: [
+      { element: <WithHead />, children: [{ path: '/', element: <JobList /> }] },
+      {
+        path: '/jobs/:id',
+        element: <JobFrame />,
+        children: [
+          { index: true, element: <Navigate to="safety" replace /> },
+          { path: 'safety', element: <Safety /> },
+          { path: 'cables', element: <Cables /> },
+          { path: 'kit', element: <Kit /> },
+          { path: 'connector', element: <Connector /> },
+          { path: 'mark-out', element: <MarkOut /> },
+          { path: 'build', element: <Build /> },
+          { path: 'record', element: <Record /> },
+        ],
+      },
+      { path: '*', element: <Lost /> },
+    ],
+  },
+])
+
+export function App() {
+  return (
+    <QueryClientProvider client={queries}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>
+  )
+}

@@ -1,0 +1,19 @@
+import { expect, it } from 'vitest'
+import { judge } from './judge'
+import { uuidv7 } from './uuid'
+
+it.each([
+  ['a nanometre below the lower limit', 56.999999, 0, 'out', -0.000001],
+  ['on the limit, known exactly', 57, 0, 'inside', 0],
+  ['nearer to the limit than the rule can tell', 57.4, 0.5, 'not-proved', 0.4],
+  ['inside by just the uncertainty', 57.5, 0.5, 'inside', 0.5],
+  ['beyond the upper limit', 58.2, 0.5, 'out', -0.2],
+] as const)('%s', (_, value, uncertainty, verdict, margin) => {
+  expect(judge(value, uncertainty, 57, 58)).toEqual({ verdict, marginMm: margin })
+})
+
+it('makes ids in the order of time, marked as version 7', () => {
+  const ids = [uuidv7(1_700_000_000_000), uuidv7(1_700_000_000_001), uuidv7(1_800_000_000_000)]
+  expect([...ids].sort()).toEqual(ids)
+  expect(ids[0]).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/)
+})

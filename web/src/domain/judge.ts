@@ -1,0 +1,28 @@
+/** The one comparison that the browser makes by itself, so that a verdict shows at once; the server's word replaces it. */
+
+export type Verdict = 'inside' | 'not-proved' | 'out'
+
+export function judge(
+  valueMm: number,
+  uncertaintyMm: number,
+  minMm: number | null,
+  maxMm: number | null,
+): { verdict: Verdict; marginMm: number } {
+  const nano = (mm: number) => Math.round(mm * 1e6)
+  const value = nano(valueMm)
+  const margin = Math.min(minMm === null ? Infinity : value - nano(minMm), maxMm === null ? Infinity : nano(maxMm) - value)
+  const verdict = margin < 0 ? 'out' : margin < nano(uncertaintyMm) ? 'not-proved' : 'inside'
+  return { verdict, marginMm: margin / 1e6 }
+}
+
+/** Half-widths, as the core's Instrument has them. */
+export const UNCERTAINTY_MM = { tape: 1, 'steel-rule': 0.5, caliper: 0.05, 'diameter-tape': 0.1 } as const
+
+export type Instrument = keyof typeof UNCERTAINTY_MM
+
+export const INSTRUMENT_NAMES: Record<Instrument, string> = {
+  tape: 'Tape',
+  'steel-rule': 'Steel rule',
+  caliper: 'Caliper',
+  'diameter-tape': 'Diameter tape',
+}

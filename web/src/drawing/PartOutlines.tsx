@@ -1,0 +1,29 @@
+import { sayMark, type Unit } from '../domain/length'
+import type { Interval, Scale } from './axis'
+
+type PartOutlinesProps = { parts: Interval[]; scale: Scale; axisY: number; tallest: number; step: number; unit: Unit }
+
+/** Where every tube and sleeve will lie, dashed; the first to be installed lowest. */
+export function PartOutlines({ parts, scale, axisY, tallest, step, unit }: PartOutlinesProps) {
+  // The longer the part, the further out it is drawn, so that no leg crosses another's label.
+  const outwards = [...parts].sort((one, other) => one.toMm - one.fromMm - (other.toMm - other.fromMm))
+  return outwards.map((part, level) => {
+    const top = axisY - tallest - 16 - level * step
+    const [left, right] = [scale.x(part.fromMm), scale.x(part.toMm)]
+    return (
+      <g key={part.key}>
+        <path
+          className="glide"
+          d={`M${left} ${axisY}V${top}H${right}V${axisY}`}
+          fill="none"
+          stroke="var(--color-plan)"
+          strokeWidth={1.5}
+          strokeDasharray="6 4"
+        />
+        <text x={left + 8} y={top - 6} fontSize={14} fill="var(--color-plan)">
+          {part.name.toLowerCase()} · {sayMark(part.toMm - part.fromMm, unit)}
+        </text>
+      </g>
+    )
+  })
+}

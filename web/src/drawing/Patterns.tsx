@@ -1,0 +1,30 @@
+/** How layers are told apart: by pattern first. Ids are unique per drawing so that two drawings may share a page. */
+export function Patterns({ id }: { id: string }) {
+  return (
+    <defs>
+      <pattern id={`${id}-metallic-screen`} width="12" height="12" patternUnits="userSpaceOnUse" patternTransform="rotate(30)">
+        <rect width="12" height="12" fill="var(--color-copper)" />
+        <line x1="0" y1="0" x2="0" y2="12" stroke="var(--color-ink)" strokeWidth="1.6" opacity="0.6" />
+      </pattern>
+      <pattern id={`${id}-insulation-screen`} width="6" height="6" patternUnits="userSpaceOnUse">
+        <rect width="6" height="6" fill="var(--color-screen)" />
+        <circle cx="3" cy="3" r="1.1" fill="var(--color-ink)" />
+      </pattern>
+      <pattern id={`${id}-conductor`} width="8" height="5" patternUnits="userSpaceOnUse">
+        <rect width="8" height="5" fill="var(--color-core)" />
+        <line x1="0" y1="2.5" x2="8" y2="2.5" stroke="var(--color-ink)" strokeWidth="0.9" opacity="0.7" />
+      </pattern>
+      <pattern id={`${id}-connector`} width="10" height="10" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width="10" height="10" fill="var(--color-metal)" />
+        <line x1="0" y1="0" x2="0" y2="10" stroke="var(--color-ink)" strokeWidth="1" opacity="0.55" />
+      </pattern>
+    </defs>
+  )
+}
+
+export function layerFill(id: string, layer: string): string {
+  if (layer === 'oversheath') return 'var(--color-sheath)'
+  if (layer === 'insulation') return 'var(--color-white)'
+  if (layer === 'conductor-screen') return `url(#${id}-insulation-screen)`
+  return `url(#${id}-${layer})`
+}

@@ -1,0 +1,42 @@
+import { useState } from 'react'
+import { useWaiting, useWrite } from '../../api/outbox'
+import { useMay } from '../../api/session'
+import type { Job } from '../../api/types'
+import { Button } from '../../ui/Button'
+import { Field } from '../../ui/Field'
+import { Note } from '../../ui/Note'
+
+/** The one way: everything it hides has been measured and parked. */
+export function ConnectorPanel({ job }: { job: Job }) {
+  const write = useWrite(job.id)
+  const mayBuild = useMay('build')
+  const isSent = useWaiting(job.id).some((one) => one.refused === null)
+  const [batch, setBatch] = useState('')
+  const name = job.function === 'joint' ? 'connector' : 'lug'
+  return (
+    <form
+      className="grid gap-4 max-desk:p-4"
+      onSubmit={(event) => {
+        event.preventDefault()
+        write({ kind: 'connector-fitted', batch })
+      }}
+    >
+      <h2 className="text-lead font-semibold">Fit the {name}</h2>
+      <p className="font-semibold">{job.connector?.name}</p>
+      <Note title="How it is fixed">{job.connector?.method}</Note>
+      <Note tone="out" title="There is no way back from here.">
+        Conductor fully in, on both sides. All that this hides has been measured, and all that must wait is parked.
+      </Note>
+      {mayBuild && (
+        <>
+          <Field label="Batch, from its bag" hint="Leave it empty if it carries none.">
+            {(input) => <input {...input} maxLength={80} value={batch} onChange={(event) => setBatch(event.target.value)} />}
+          </Field>
+          <Button type="submit" kind="primary" disabled={isSent}>
+            The {name} is on
+          </Button>
+        </>
+      )}
+    </form>
+  )
+}

@@ -1,0 +1,106 @@
+import { useState } from 'react'
+import { useWaiting, useWrite } from '../../api/outbox'
+import { useMay } from '../../api/session'
+import type { Job, Mark } from '../../api/types'
+import { readLength, sayFine } from '../../domain/length'
+import { say } from '../../domain/sentence'
+import { Keypad } from '../../ui/Keypad'
+import { Note } from '../../ui/Note'
+import { useUnits } from '../../ui/UnitContext'
+import { cutName, shownMark } from '../../views/cuts'
+import { AcceptDeviation } from './AcceptDeviation'
+import { CutEntry } from './CutEntry'
+import { Before, Recorded } from './CutNotes'
+import { useInstrument } from './useInstrument'
+
+/** One cut: its target, its window, a large entry, and the verdict on the spot. */
+export function CutPanel({ job, mark, onDone }: { job: Job; mark: Mark; onDone: () => void }) {
+  const { unit, setUnit } = useUnits()
+  const write = useWrite(job.id)
+  const mayBuild = useMay('build')
+  const [text, setText] = useState('')
+  const [isTried, setIsTried] = useState(false)
+  const [instrument, setInstrument] = useInstrument()
+  const isOnItsWay = useWaiting(job.id).some(
+    (one) =>
+      one.refused === null && one.event.kind === 'cut-measured' && one.event.end === mark.end && one.event.cut === mark.cut,
+  )
+  const length = readLength(text, unit)
+  const record = () => {
+    setIsTried(true)
+    if (length.fault || isOnItsWay) return
+    write({ kind: 'cut-measured', end: mark.end, cut: mark.cut, reading: { typed: text.trim(), unit, instrument } })
+    setText('')
+    setIsTried(false)
+    onDone()
+  }
+  return (
+    <>
+      <Target mark={mark} />
+      {mayBuild && (
+        <CutEntry
+          mark={mark}
+          text={text}
+          onText={setText}
+          isTried={isTried}
+          isOnItsWay={isOnItsWay}
+          instrument={instrument}
+          onInstrument={setInstrument}
+          onRecord={record}
+        />
+      )}
+      <div className="grid gap-3 max-desk:px-4">
+        <Recorded mark={mark} />
+        {mark.recorded?.judgement.verdict === 'out' && mark.recorded.accepted === null && (
+          <AcceptDeviation job={job} mark={mark} />
+        )}
+        <Before job={job} mark={mark} />
+        <Note>
+          <p>{mark.reason}</p>
+          <details className="text-label">
+            <summary className="min-h-6 text-plan underline underline-offset-4">Show the working</summary>
+            <p>{say(mark.working, unit)}</p>
+          </details>
+        </Note>
+      </div>
+      {mayBuild && (
+        <div className="sticky bottom-0 bg-chalk desk:hidden">
+          <Keypad
+            withFractions={unit === 'in'}
+            label="Record"
+            isReady={!isOnItsWay}
+            onKey={(key) => setText(text + key)}
+            onDelete={() => setText(text.slice(0, -1))}
+            onRecord={record}
+            onUnit={() => setUnit(unit === 'in' ? 'mm' : 'in')}
+          />
+        </div>
+      )}
+    </>
+  )
+}
+
+/** Where to cut, large enough to read from the trench. */
+function Target({ mark }: { mark: Mark }) {
+  const { unit } = useUnits()
+  const shown = shownMark(mark, 'cable-end', unit)
+  return (
+    <div className="grid gap-2 max-desk:px-4 max-desk:pt-3">
+      <h2 className="font-semibold">
+        {mark.order} · {cutName(mark.cut, unit)}, end {mark.end}
+      </h2>
+      <p className="flex items-end gap-3">
+        <span className="text-target leading-none font-bold whitespace-nowrap">{shown.at}</span>
+        <span className="text-mute">
+          {unit}
+          <br />
+          from the cable end
+        </span>
+      </p>
+      <p>
+        window {shown.window}
+        {mark.depthMm !== null && ` · blade depth ${sayFine(mark.depthMm, unit)}`}
+      </p>
+    </div>
+  )
+}

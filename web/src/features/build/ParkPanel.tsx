@@ -1,0 +1,46 @@
+import { useWaiting, useWrite } from '../../api/outbox'
+import { useMay } from '../../api/session'
+import type { Job } from '../../api/types'
+import { sayMark } from '../../domain/length'
+import { Note } from '../../ui/Note'
+import { useUnit } from '../../ui/UnitContext'
+
+/** Everything that cannot be put on later, in the order of threading: tick each as it goes on. */
+export function ParkPanel({ job }: { job: Job }) {
+  const unit = useUnit()
+  const write = useWrite(job.id)
+  const mayBuild = useMay('build')
+  const waiting = useWaiting(job.id)
+  const isSent = (part: string) =>
+    waiting.some((one) => one.refused === null && one.event.kind === 'part-parked' && one.event.part === part)
+  return (
+    <div className="grid gap-3 max-desk:p-4">
+      <h2 className="text-lead font-semibold">Park now</h2>
+      <p>
+        Clean the stretch first. What is not on the cable before the {job.function === 'joint' ? 'connector' : 'lug'} cannot be
+        put on later.
+      </p>
+      {job.parking?.map((side) => (
+        <fieldset key={side.end} className={side.parts.length === 0 ? 'hidden' : 'border-t-2 border-ink'}>
+          <legend className="pr-3 font-semibold">End {side.end}</legend>
+          {side.parts.map((part) => (
+            <label key={part.key} className="flex min-h-14 items-center gap-4 border-b border-line">
+              <input
+                type="checkbox"
+                className="size-7 accent-ink"
+                checked={part.parkedOn !== null || isSent(part.key)}
+                disabled={!mayBuild || part.parkedOn !== null || isSent(part.key)}
+                onChange={() => write({ kind: 'part-parked', end: side.end, part: part.key })}
+              />
+              <span className="flex flex-1 justify-between gap-3">
+                <span>{part.name}</span>
+                <span className="text-mute">{sayMark(part.lengthMm, unit)}</span>
+              </span>
+            </label>
+          ))}
+        </fieldset>
+      ))}
+      <Note>Ticked by mistake? Withdraw the entry in the record: it stays in the log and no longer counts.</Note>
+    </div>
+  )
+}

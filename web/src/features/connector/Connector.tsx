@@ -1,0 +1,62 @@
+import { useQuery } from '@tanstack/react-query'
+import { jobQueries } from '../../api/jobs'
+import { useChangePlan, useDraft } from '../../api/plan'
+import { useMay } from '../../api/session'
+import type { Choice } from '../../api/types'
+import { sayFine, type Unit } from '../../domain/length'
+import { Note } from '../../ui/Note'
+import { useUnit } from '../../ui/UnitContext'
+import { ChoiceList } from '../../views/ChoiceList'
+import { FitSummary } from '../../views/FitSummary'
+import { useJob } from '../../views/useJob'
+
+function detail({ connector }: Choice, unit: Unit): string {
+  if (!connector) return ''
+  const depth =
+    connector.kind === 'lug' ? `bore ${sayFine(connector.boreDepthMm, unit)} deep` : `${sayFine(connector.lengthMm, unit)} long`
+  return [connector.maker, connector.fixing.replace('-', ' '), connector.materials.join(' and '), depth].join(' · ')
+}
+
+export function Connector() {
+  const job = useJob()
+  const unit = useUnit()
+  const draft = useDraft(job)
+  const change = useChangePlan(job)
+  const choices = useQuery(jobQueries.connectors(job.id, job.version))
+  const mayPlan = useMay('plan') && !job.connectorFitted
+  const name = job.function === 'joint' ? 'Connector' : 'Lug'
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 p-4 desk:grid-cols-[minmax(0,26rem)_minmax(0,1fr)] desk:p-6">
+      <section className="grid content-start gap-3">
+        <h1 className="text-[1.75rem] font-bold">{name}</h1>
+        {choices.isPending && <p role="status">Holding every {name.toLowerCase()} against the conductors</p>}
+        {choices.error && <p role="alert">{choices.error.message}</p>}
+        {choices.data && (
+          <ChoiceList
+            label={`${name}s, the best first`}
+            choices={choices.data.choices}
+            isChosen={(choice) =>
+              choice.connector?.id === draft.connector?.id && choice.connector?.revision === draft.connector?.revision
+            }
+            title={(choice) => choice.connector?.name ?? ''}
+            detail={(choice) => detail(choice, unit)}
+            onChoose={
+              mayPlan
+                ? ({ connector }) =>
+                    connector && change((now) => ({ ...now, connector: { id: connector.id, revision: connector.revision } }))
+                : null
+            }
+          />
+        )}
+      </section>
+      <FitSummary
+        title={job.connector?.name ?? null}
+        empty={`Choose a ${name.toLowerCase()} to see whether it takes the conductors, and the kit takes it.`}
+        report={job.fit.connector}
+        next={{ to: `/jobs/${job.id}/mark-out`, label: 'On to marking out' }}
+      >
+        {job.connector && <Note title="How it is fixed">{job.connector.method}</Note>}
+      </FitSummary>
+    </div>
+  )
+}

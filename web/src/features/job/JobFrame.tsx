@@ -1,0 +1,142 @@
+import { useQuery } from '@tanstack/react-query'
+import { useEffect, useRef } from 'react'
+import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router'
+import { useOutbox, useWaiting } from '../../api/outbox'
+import { jobQueries } from '../../api/jobs'
+import { usePlanSender } from '../../api/plan'
+import type { Job } from '../../api/types'
+import { say } from '../../domain/sentence'
+import { Button } from '../../ui/Button'
+import { classes } from '../../ui/classes'
+import { Note } from '../../ui/Note'
+import { Toggle } from '../../ui/Toggle'
+import { UnitProvider, useUnits } from '../../ui/UnitContext'
+import { PlanTroubles } from './PlanTroubles'
+import { STEP_NAMES } from './steps'
+import { SavedState, TitleBlock } from './TitleBlock'
+
+/** The frame of a job: steps along the top, the work in the middle, the title block at the foot. */
+export function JobFrame() {
+  const { id = '' } = useParams()
+  const job = useQuery(jobQueries.one(id))
+  if (job.isPending)
+    return (
+      <p role="status" className="p-6">
+        Fetching the job
+      </p>
+    )
+  if (!job.data)
+    return (
+      <main className="grid gap-4 p-6">
+        <Note tone="out" role="alert" title="The job could not be fetched.">
+          {job.error.message}
+        </Note>
+        <Button className="justify-self-start" onClick={() => void job.refetch()}>
+          Try again
+        </Button>
+        <Link to="/" className="text-plan underline">
+          All jobs
+        </Link>
+      </main>
+    )
+  return (
+    <UnitProvider name={id} initial={job.data.draft.unit}>
+      <Frame job={job.data} />
+    </UnitProvider>
+  )
+}
+
+function Frame({ job }: { job: Job }) {
+  useOutbox()
+  usePlanSender(job.id)
+  return (
+    <div className="grid min-h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] desk:h-dvh desk:min-h-0">
+      <header className="no-print">
+        <Steps job={job} />
+        <NextLine job={job} />
+        <PlanTroubles job={job} />
+      </header>
+      <main className="min-h-0 desk:overflow-auto" tabIndex={-1}>
+        <Outlet context={job} />
+      </main>
+      <TitleBlock job={job} />
+    </div>
+  )
+}
+
+function Steps({ job }: { job: Job }) {
+  const row = useRef<HTMLOListElement>(null)
+  const { pathname } = useLocation()
+  useEffect(
+    () => row.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }),
+    [pathname],
+  )
+  return (
+    <nav aria-label="Steps of the job" className="flex border-b-2 border-ink">
+      <Link to="/" className="grid min-h-12 place-items-center border-r-2 border-ink px-4 text-lead font-bold desk:px-6">
+        Berm
+      </Link>
+      <ol ref={row} className="flex flex-1 overflow-x-auto">
+        {job.steps.map((step) => (
+          <li key={step.step} className="flex-1 border-r border-line">
+            <NavLink
+              to={`/jobs/${job.id}/${step.step}`}
+              className={({ isActive }) =>
+                classes(
+                  'flex min-h-12 items-center justify-center gap-2 px-3 whitespace-nowrap',
+                  isActive ? 'bg-ink font-semibold text-chalk' : 'hover:bg-soft',
+                )
+              }
+            >
+              <StepSign isDone={step.done} stops={step.obstacles.length > 0} />
+              {STEP_NAMES[step.step]}
+            </NavLink>
+          </li>
+        ))}
+      </ol>
+    </nav>
+  )
+}
+
+/** A bar: done. A post: this step stops you. */
+function StepSign({ isDone, stops }: { isDone: boolean; stops: boolean }) {
+  if (isDone) return <span className="h-1.5 w-4 bg-inside outline outline-chalk" role="img" aria-label="done" />
+  return stops ? (
+    <span className="h-5 w-1.5 bg-out outline outline-chalk" role="img" aria-label="something stands in the way" />
+  ) : null
+}
+
+function NextLine({ job }: { job: Job }) {
+  const { unit, setUnit } = useUnits()
+  const { pathname } = useLocation()
+  const target = `/jobs/${job.id}/${job.next.step}`
+  const isHere = pathname === target
+  const waiting = useWaiting(job.id).length
+  return (
+    <div className="flex items-center justify-between gap-x-4 border-b border-line px-4 py-1 desk:px-6">
+      <p className="flex min-w-0 flex-wrap items-baseline gap-x-3">
+        <span className="font-semibold">{job.name}</span>
+        <span className="text-label text-mute desk:hidden">
+          <SavedState waiting={waiting} job={job} />
+        </span>
+        {isHere ? (
+          <span className="text-mute">{say(job.next.title, unit)}</span>
+        ) : (
+          <Link to={target} className="min-h-6 text-plan underline underline-offset-4">
+            Next: {say(job.next.title, unit)} →
+          </Link>
+        )}
+      </p>
+      <Toggle
+        className="shrink-0"
+        label="Read in"
+        value={unit}
+        onChange={setUnit}
+        options={[
+          { value: 'mm', label: 'mm' },
+          { value: 'in', label: 'in' },
+        ]}
+      />
+    </div>
+  )
+}

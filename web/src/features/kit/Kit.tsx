@@ -1,0 +1,58 @@
+import { useQuery } from '@tanstack/react-query'
+import { jobQueries } from '../../api/jobs'
+import { useChangePlan, useDraft } from '../../api/plan'
+import { useMay } from '../../api/session'
+import { word } from '../../domain/words'
+import { Note } from '../../ui/Note'
+import { useUnit } from '../../ui/UnitContext'
+import { ChoiceList } from '../../views/ChoiceList'
+import { FitSummary } from '../../views/FitSummary'
+import { useJob } from '../../views/useJob'
+
+export function Kit() {
+  const job = useJob()
+  const unit = useUnit()
+  const draft = useDraft(job)
+  const change = useChangePlan(job)
+  const choices = useQuery(jobQueries.kits(job.id, job.version))
+  const mayPlan = useMay('plan') && !job.connectorFitted
+  const kit = draft.kit
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 p-4 desk:grid-cols-[minmax(0,26rem)_minmax(0,1fr)] desk:p-6">
+      <section className="grid content-start gap-3">
+        <h1 className="text-[1.75rem] font-bold">Kit</h1>
+        {job.ends.length === 0 && (
+          <Note tone="unproved">Choose and measure the cables first: a kit fits a diameter, not a name.</Note>
+        )}
+        {choices.isPending && <p role="status">Holding every kit size against the cables</p>}
+        {choices.error && <p role="alert">{choices.error.message}</p>}
+        {choices.data?.choices.length === 0 && <p>There is no kit sheet for a {word(job.function, unit)} yet.</p>}
+        {choices.data && (
+          <ChoiceList
+            label="Kit sizes, the best first"
+            choices={choices.data.choices}
+            isChosen={(choice) =>
+              choice.kit?.id === kit?.id && choice.kit?.revision === kit?.revision && choice.kit?.size === kit?.size
+            }
+            title={(choice) => `${choice.kit?.name ?? ''}, size ${choice.kit?.size ?? ''}`}
+            detail={(choice) =>
+              `${choice.kit?.maker ?? ''} · ${choice.kit?.technology.replace('-', ' ') ?? ''} · revision ${choice.kit?.revision ?? ''}`
+            }
+            onChoose={
+              mayPlan
+                ? ({ kit: chosen }) =>
+                    chosen && change((now) => ({ ...now, kit: { id: chosen.id, revision: chosen.revision, size: chosen.size } }))
+                : null
+            }
+          />
+        )}
+      </section>
+      <FitSummary
+        title={job.kit ? `${job.kit.name}, size ${job.kit.size}` : null}
+        empty="Choose a kit size to see, criterion by criterion, whether it fits."
+        report={job.fit.kit}
+        next={{ to: `/jobs/${job.id}/connector`, label: job.function === 'joint' ? 'On to the connector' : 'On to the lug' }}
+      />
+    </div>
+  )
+}

@@ -1,0 +1,135 @@
+import { useState } from 'react'
+import { Link } from 'react-router'
+import type { Cut, Datum, End, Job, Mark } from '../../api/types'
+import { sayFine } from '../../domain/length'
+import { say } from '../../domain/sentence'
+import { Note } from '../../ui/Note'
+import { Toggle } from '../../ui/Toggle'
+import { useUnit } from '../../ui/UnitContext'
+import { cutName, datumName, shownMark } from '../../views/cuts'
+import { MarkTable } from '../../views/MarkTable'
+import { NotPlanned } from '../../views/NotPlanned'
+import { SectionView } from '../../views/SectionView'
+import { useJob } from '../../views/useJob'
+import { Parking } from './Parking'
+
+export function MarkOut() {
+  const job = useJob()
+  const unit = useUnit()
+  const [datum, setDatum] = useState<Datum>('cable-end')
+  const [picked, setPicked] = useState<{ end: End; cut: Cut }>({ end: 'A', cut: 'oversheath' })
+  if (!job.markOut) return <NotPlanned job={job} />
+  const mark = job.markOut.marks.find((one) => one.end === picked.end && one.cut === picked.cut)
+  const obstacles = job.steps.flatMap((step) => (step.step === 'safety' ? [] : step.obstacles))
+  const pick = (end: End, cut: Cut) => setPicked({ end, cut })
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)] content-start">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pt-3 desk:px-6">
+        <h1 className="sr-only">Mark out</h1>
+        <span className="text-label text-mute">Measured from the</span>
+        <Toggle
+          label="Measured from"
+          value={datum}
+          onChange={setDatum}
+          options={job.markOut.datums.map((value) => ({ value, label: datumName(value, unit) }))}
+        />
+        <span className="text-label text-mute max-desk:hidden">to scale along the axis; thin layers drawn thicker</span>
+      </div>
+      <div className="max-desk:hidden">
+        <SectionView job={job} datum={datum} active={picked} onPick={pick} />
+      </div>
+      <div className="desk:hidden">
+        <SectionView job={job} datum={datum} active={picked} only={picked.end} onPick={pick} />
+      </div>
+      <div className="grid grid-cols-[minmax(0,1fr)] border-t border-line desk:grid-cols-[25.5rem_minmax(0,1fr)]">
+        <section aria-label="The chosen mark" className="grid content-start gap-4 p-4 desk:border-r-2 desk:border-ink desk:p-6">
+          {mark && <Hero mark={mark} datum={datum} />}
+          <Parking job={job} />
+        </section>
+        <section aria-label="Marks" className="grid content-start gap-6 overflow-x-auto p-4 desk:p-6">
+          <Obstacles job={job} reasons={obstacles.map((reason) => say(reason, unit))} />
+          {job.ends.map((cable) => (
+            <MarkTable key={cable.end} job={job} end={cable.end} datum={datum} active={picked} onPick={pick} show="tools" />
+          ))}
+          <Laps job={job} />
+        </section>
+      </div>
+    </div>
+  )
+}
+
+/** One mark with its number, window, tool, reason and working. */
+function Hero({ mark, datum }: { mark: Mark; datum: Datum }) {
+  const unit = useUnit()
+  const shown = shownMark(mark, datum, unit)
+  return (
+    <div className="grid gap-2">
+      <h2 className="font-semibold">
+        {mark.order} · {cutName(mark.cut, unit)}, end {mark.end}
+      </h2>
+      <p className="flex items-end gap-3">
+        <span className="text-target leading-none font-bold whitespace-nowrap">{shown.at}</span>
+        <span className="text-mute">
+          {unit}
+          <br />
+          from the {datumName(datum, unit)}
+        </span>
+      </p>
+      <p>
+        window {shown.window}
+        {mark.depthMm !== null && ` · blade depth ${sayFine(mark.depthMm, unit)}`}
+      </p>
+      <Note>
+        <p>{mark.reason}</p>
+        <details className="text-label">
+          <summary className="min-h-6 text-plan underline underline-offset-4">Show the working</summary>
+          <p className="py-1">from the cable end: {say(mark.working, unit)}</p>
+          <p className="text-mute">Source: the kit sheet. All marks are counted from one datum, so that errors do not add up.</p>
+        </details>
+      </Note>
+    </div>
+  )
+}
+
+function Obstacles({ job, reasons }: { job: Job; reasons: string[] }) {
+  const unit = useUnit()
+  if (reasons.length > 0)
+    return (
+      <div className="grid gap-2">
+        {reasons.map((reason) => (
+          <Note key={reason} tone="out">
+            {reason}
+          </Note>
+        ))}
+      </div>
+    )
+  return (
+    <p className="flex flex-wrap items-center justify-between gap-4">
+      <span>Cut from the outside in, each end in this order.</span>
+      <Link
+        to={`/jobs/${job.id}/${job.next.step}`}
+        className="inline-flex min-h-12 items-center bg-ink px-5 font-semibold text-chalk hover:bg-plan"
+      >
+        {say(job.next.title, unit)} →
+      </Link>
+    </p>
+  )
+}
+
+/** How far each part will lie on what it must cover. */
+function Laps({ job }: { job: Job }) {
+  const unit = useUnit()
+  if (!job.section || job.section.laps.length === 0) return null
+  return (
+    <details>
+      <summary className="min-h-11 text-plan underline underline-offset-4">What the parts will cover</summary>
+      <ul className="border-t border-line">
+        {job.section.laps.map((lap) => (
+          <li key={lap.part + lap.end} className="border-b border-line py-2">
+            {say(lap.reason, unit)}
+          </li>
+        ))}
+      </ul>
+    </details>
+  )
+}

@@ -1,0 +1,202 @@
+import { useState } from 'react'
+import { useWrite } from '../../api/outbox'
+import { useMay } from '../../api/session'
+import type { Job, LogEntry } from '../../api/types'
+import { sayFine, sayMark } from '../../domain/length'
+import { layerName, word } from '../../domain/words'
+import { Button } from '../../ui/Button'
+import { classes } from '../../ui/classes'
+import { Field } from '../../ui/Field'
+import { Modal } from '../../ui/Modal'
+import { Note } from '../../ui/Note'
+import { useUnit } from '../../ui/UnitContext'
+import { MarkTable } from '../../views/MarkTable'
+import { sayEvent } from '../../views/sayEvent'
+import { SectionView } from '../../views/SectionView'
+import { useJob } from '../../views/useJob'
+
+/** Who did what with what, and what it measured: a page that prints, a PDF, and a file to compute it again. */
+export function Record() {
+  const job = useJob()
+  const unit = useUnit()
+  return (
+    <article className="mx-auto grid w-full max-w-[74rem] grid-cols-[minmax(0,1fr)] gap-6 p-4 desk:p-8 print:p-0">
+      <header className="flex flex-wrap items-end justify-between gap-4 border-b-2 border-ink pb-4">
+        <div>
+          <h1 className="text-[1.75rem] font-bold">{job.name}</h1>
+          <p>
+            Record of a {word(job.function, unit)} · {job.connectorFitted ? 'complete' : 'not complete yet'}
+          </p>
+        </div>
+        <div className="no-print flex flex-wrap gap-3">
+          <Button onClick={() => window.print()}>Print</Button>
+          <a
+            className="inline-flex min-h-12 items-center border-2 border-ink px-5 hover:bg-soft"
+            href={`/api/jobs/${job.id}/record.pdf?unit=${unit}`}
+          >
+            PDF
+          </a>
+          <a
+            className="inline-flex min-h-12 items-center border-2 border-ink px-5 hover:bg-soft"
+            href={`/api/jobs/${job.id}/record.json`}
+            download={`${job.name}.job.json`}
+          >
+            JSON file
+          </a>
+        </div>
+      </header>
+      <Facts job={job} />
+      {job.markOut && (
+        <section aria-label="Section as cut" className="break-inside-avoid">
+          <SectionView job={job} datum="cable-end" active={null} />
+        </section>
+      )}
+      <section aria-label="Cuts" className="grid gap-4 overflow-x-auto">
+        {job.markOut &&
+          job.ends.map((cable) => (
+            <MarkTable
+              key={cable.end}
+              job={job}
+              end={cable.end}
+              datum="cable-end"
+              active={null}
+              onPick={() => undefined}
+              show="readings"
+            />
+          ))}
+      </section>
+      <Log job={job} />
+    </article>
+  )
+}
+
+function Facts({ job }: { job: Job }) {
+  const unit = useUnit()
+  const parked =
+    job.parking?.flatMap((side) =>
+      side.parts.flatMap((part) => (part.parkedOn ? [`${part.name} on end ${part.parkedOn}`] : [])),
+    ) ?? []
+  const facts: [string, string][] = [
+    [
+      'Permit',
+      job.safety
+        ? `${job.safety.permit}; ${job.safety.confirmedBy}, ${new Date(job.safety.confirmedAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}`
+        : 'not confirmed',
+    ],
+    ...job.ends.map((cable): [string, string] => [
+      job.function === 'joint' ? `Cable, end ${cable.end}` : 'Cable',
+      `${cable.cable.designation}. Measured: ${
+        Object.entries(cable.measured)
+          .map(([layer, one]) => `${layerName(layer, unit).toLowerCase()} ${sayFine(one.meanMm, unit)}`)
+          .join(', ') || 'nothing'
+      }${cable.freeLengthMm === null ? '' : `; free length ${sayMark(cable.freeLengthMm, unit)}`}`,
+    ]),
+    [
+      'Kit',
+      job.kit ? `${job.kit.name}, size ${job.kit.size}, ${job.kit.maker}, sheet revision ${job.kit.revision}` : 'not chosen',
+    ],
+    [
+      job.function === 'joint' ? 'Connector' : 'Lug',
+      job.connector
+        ? `${job.connector.name}, ${job.connector.maker}${job.connectorFitted?.batch ? `, batch ${job.connectorFitted.batch}` : ''}`
+        : 'not chosen',
+    ],
+    ['Parked', parked.join('; ') || 'nothing recorded'],
+  ]
+  return (
+    <dl className="grid gap-x-6 desk:grid-cols-[10rem_1fr]">
+      {facts.map(([name, value]) => (
+        <div key={name} className="contents">
+          <dt className="border-t border-line pt-2 text-mute">{name}</dt>
+          <dd className="border-line pb-2 desk:border-t desk:pt-2">{value}</dd>
+        </div>
+      ))}
+    </dl>
+  )
+}
+
+function Log({ job }: { job: Job }) {
+  const [withdrawing, setWithdrawing] = useState<LogEntry | null>(null)
+  const mayBuild = useMay('build')
+  const unit = useUnit()
+  return (
+    <section aria-label="Log">
+      <h2 className="border-b-2 border-ink pb-1 text-lead font-semibold">What was written down</h2>
+      {job.log.length === 0 && (
+        <p className="py-3 text-mute">Nothing yet. The first entry is the confirmation that it is safe to start.</p>
+      )}
+      <ol>
+        {job.log.map((entry) => (
+          <li
+            key={entry.id}
+            className="grid items-center gap-x-4 border-b border-line py-1.5 desk:grid-cols-[2rem_9.5rem_9rem_1fr_auto]"
+          >
+            <span className="text-mute">{entry.sequence}</span>
+            <span className="text-label text-mute">
+              {new Date(entry.at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
+            </span>
+            <span className="text-label">{entry.by}</span>
+            <span className={classes(!entry.counts && 'text-mute line-through')}>{sayEvent(entry.event, unit)}</span>
+            {mayBuild && entry.counts && entry.event.kind !== 'withdrawn' && entry.event.kind !== 'plan-changed' ? (
+              <Button kind="link" className="no-print" onClick={() => setWithdrawing(entry)}>
+                Withdraw
+              </Button>
+            ) : (
+              <span />
+            )}
+          </li>
+        ))}
+      </ol>
+      {job.log.length > 0 && (
+        <Note tone={job.logUnbroken ? 'inside' : 'out'}>
+          <p className="mt-3 text-label">
+            {job.logUnbroken
+              ? 'The chain of entries is unbroken'
+              : 'The chain of entries is broken: the log was changed outside Berm'}
+            . Last hash {job.log.at(-1)?.hash.slice(0, 16)}.
+          </p>
+        </Note>
+      )}
+      <Withdraw job={job} entry={withdrawing} onClose={() => setWithdrawing(null)} />
+    </section>
+  )
+}
+
+function Withdraw({ job, entry, onClose }: { job: Job; entry: LogEntry | null; onClose: () => void }) {
+  const write = useWrite(job.id)
+  const unit = useUnit()
+  const [reason, setReason] = useState('')
+  const [isTried, setIsTried] = useState(false)
+  return (
+    <Modal title="Withdraw an entry" open={entry !== null} onClose={onClose}>
+      <form
+        className="grid gap-4"
+        onSubmit={(event) => {
+          event.preventDefault()
+          setIsTried(true)
+          if (!entry || !reason.trim()) return
+          write({ kind: 'withdrawn', entry: entry.id, reason })
+          setReason('')
+          setIsTried(false)
+          onClose()
+        }}
+      >
+        <p>{entry && sayEvent(entry.event, unit)}. It stays in the log, struck through, and no longer counts.</p>
+        <Field
+          label="Why it was wrong"
+          fault={isTried && !reason.trim() ? 'Give the reason: it stays in the record.' : undefined}
+        >
+          {(input) => (
+            <input {...input} autoFocus maxLength={600} value={reason} onChange={(event) => setReason(event.target.value)} />
+          )}
+        </Field>
+        <div className="flex gap-4">
+          <Button type="submit" kind="primary">
+            Withdraw it
+          </Button>
+          <Button onClick={onClose}>Keep it</Button>
+        </div>
+      </form>
+    </Modal>
+  )
+}

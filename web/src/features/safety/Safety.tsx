@@ -1,0 +1,144 @@
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { useWaiting, useWrite } from '../../api/outbox'
+import { useMay } from '../../api/session'
+import type { Job } from '../../api/types'
+import { Button } from '../../ui/Button'
+import { Field } from '../../ui/Field'
+import { Note } from '../../ui/Note'
+import { useJob } from '../../views/useJob'
+
+const CHECKS = [
+  {
+    key: 'identified',
+    label: 'Identified',
+    how: 'This is the cable on the permit: spiked, signal-traced or as local rules say.',
+  },
+  { key: 'isolated', label: 'Isolated', how: 'Every point of supply is open, locked and tagged.' },
+  { key: 'provedDead', label: 'Proved dead', how: 'With a tester that was proved before and after.' },
+  {
+    key: 'earthed',
+    label: 'Earthed',
+    how: 'Earths stand at the points that the permit names, against stored and induced voltage.',
+  },
+] as const
+
+/** A named person confirms from the local permit; Berm never says that it is safe. */
+export function Safety() {
+  const job = useJob()
+  const mayBuild = useMay('build')
+  return (
+    <div className="mx-auto grid max-w-[70rem] gap-8 p-4 desk:grid-cols-[1fr_20rem] desk:p-8">
+      <section>
+        <h1 className="text-[1.75rem] font-bold">Safe to start</h1>
+        {job.safety && <Confirmed job={job} />}
+        {!job.safety && !mayBuild && (
+          <p className="mt-4">Nobody has confirmed it yet. The jointer confirms it here, from the local permit.</p>
+        )}
+        {!job.safety && mayBuild && <Confirm job={job} />}
+      </section>
+      <aside className="grid content-start gap-4 text-label">
+        <Note tone="out" title="The work kills.">
+          Live, induced and stored voltage; the wrong cable; gas in pits and vaults. If one of the four is not certain, do not
+          touch the cable.
+        </Note>
+        <Note title="Berm does not say that it is safe.">
+          It keeps who confirmed it, from which permit, and when. Local rules govern; competent people only.
+        </Note>
+      </aside>
+    </div>
+  )
+}
+
+function Confirmed({ job }: { job: Job }) {
+  if (!job.safety) return null
+  return (
+    <Note tone="inside" title={`Permit ${job.safety.permit}`}>
+      <p>
+        {job.safety.confirmedBy} confirmed at{' '}
+        {new Date(job.safety.confirmedAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })} that the cable is
+        identified, isolated, proved dead and earthed.
+      </p>
+    </Note>
+  )
+}
+
+function localNow(): string {
+  const now = new Date()
+  return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 16)
+}
+
+function Confirm({ job }: { job: Job }) {
+  const write = useWrite(job.id)
+  const navigate = useNavigate()
+  const waiting = useWaiting(job.id)
+  const [permit, setPermit] = useState('')
+  const [who, setWho] = useState('')
+  const [at, setAt] = useState(localNow)
+  const [checks, setChecks] = useState<Record<string, boolean>>({})
+  const [isTried, setIsTried] = useState(false)
+  const missing = CHECKS.filter((check) => !checks[check.key])
+  const moment = new Date(at)
+  const submit = () => {
+    setIsTried(true)
+    if (missing.length > 0 || !permit.trim() || !who.trim() || Number.isNaN(moment.getTime())) return
+    write({
+      kind: 'safety-confirmed',
+      permit,
+      confirmedBy: who,
+      confirmedAt: moment.toISOString(),
+      identified: true,
+      isolated: true,
+      provedDead: true,
+      earthed: true,
+    })
+    void navigate(`/jobs/${job.id}/cables`)
+  }
+  return (
+    <form
+      className="mt-4 grid gap-5"
+      onSubmit={(event) => {
+        event.preventDefault()
+        submit()
+      }}
+    >
+      <div className="grid gap-4 desk:grid-cols-3">
+        <Field label="Permit number" fault={isTried && !permit.trim() ? 'Copy the number from the permit.' : undefined}>
+          {(input) => <input {...input} maxLength={80} value={permit} onChange={(event) => setPermit(event.target.value)} />}
+        </Field>
+        <Field label="Confirmed by" fault={isTried && !who.trim() ? 'Name the person who confirms it.' : undefined}>
+          {(input) => <input {...input} maxLength={120} value={who} onChange={(event) => setWho(event.target.value)} />}
+        </Field>
+        <Field label="When" fault={isTried && Number.isNaN(moment.getTime()) ? 'Give the date and the time.' : undefined}>
+          {(input) => <input {...input} type="datetime-local" value={at} onChange={(event) => setAt(event.target.value)} />}
+        </Field>
+      </div>
+      <fieldset className="border-t-2 border-ink">
+        <legend className="sr-only">What the person confirms</legend>
+        {CHECKS.map((check) => (
+          <label key={check.key} className="flex min-h-14 items-center gap-4 border-b border-line py-2">
+            <input
+              type="checkbox"
+              className="size-7 accent-ink"
+              checked={checks[check.key] ?? false}
+              onChange={(event) => setChecks({ ...checks, [check.key]: event.target.checked })}
+            />
+            <span>
+              <span className="font-semibold">{check.label}</span>
+              <span className="block text-label text-mute">{check.how}</span>
+            </span>
+          </label>
+        ))}
+      </fieldset>
+      {isTried && missing.length > 0 && (
+        <Note tone="out" role="alert" title="Do not start.">
+          Not confirmed: {missing.map((check) => check.label.toLowerCase()).join(', ')}.
+        </Note>
+      )}
+      {waiting.map((one) => one.refused && <Note key={one.id} tone="out" role="alert" title={one.refused.detail} />)}
+      <Button type="submit" kind="primary" className="justify-self-start">
+        Confirm, from the permit
+      </Button>
+    </form>
+  )
+}

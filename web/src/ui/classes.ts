@@ -1,0 +1,3 @@
+import { clsx, type ClassValue } from 'clsx'
+
+export const classes = (...values: ClassValue[]): string => clsx(values)

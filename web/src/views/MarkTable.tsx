@@ -1,0 +1,134 @@
+import type { Cut, Datum, End, Job, Mark } from '../api/types'
+import { UNCERTAINTY_MM } from '../domain/judge'
+import { sayFine } from '../domain/length'
+import { Gauge } from '../drawing/Gauge'
+import { classes } from '../ui/classes'
+import { useUnit } from '../ui/UnitContext'
+import { cutName, marksOf, shownMark } from './cuts'
+import { VerdictWord } from './Verdict'
+
+type MarkTableProps = {
+  job: Job
+  end: End
+  datum: Datum
+  active: { end: End; cut: Cut } | null
+  onPick: (end: End, cut: Cut) => void
+  /** What the right-hand columns tell: how to cut, or what was measured. */
+  show: 'tools' | 'readings'
+}
+
+const TOOL_COLUMNS = ['w-8', 'w-44', 'w-24', 'w-36', 'w-28', '']
+const READING_COLUMNS = ['w-8', 'w-44', 'w-24', 'w-36', 'w-28', 'w-32', '']
+
+/** The marks of one end in the order of cutting: the same facts as the drawing, for the keyboard and the screen reader. */
+export function MarkTable({ job, end, datum, active, onPick, show }: MarkTableProps) {
+  const unit = useUnit()
+  return (
+    <table className="w-full min-w-[44rem] table-fixed text-left">
+      <colgroup>
+        {(show === 'tools' ? TOOL_COLUMNS : READING_COLUMNS).map((width, i) => (
+          <col key={i} className={width} />
+        ))}
+      </colgroup>
+      <thead>
+        <tr className="border-b border-line text-label text-mute">
+          <th className="py-1.5 font-normal" aria-label="order of cutting" />
+          <th className="font-semibold text-ink">{job.function === 'joint' ? `End ${end}` : 'Cable end'}</th>
+          <th className="pr-4 text-right font-normal">mark, {unit}</th>
+          <th className="pr-4 text-right font-normal">window</th>
+          {show === 'tools' ? (
+            <>
+              <th className="pr-4 text-right font-normal">blade depth</th>
+              <th className="font-normal">tool</th>
+            </>
+          ) : (
+            <>
+              <th className="pr-4 text-right font-normal">measured</th>
+              <th className="font-normal" aria-label="gauge" />
+              <th className="font-normal">verdict</th>
+            </>
+          )}
+        </tr>
+      </thead>
+      <tbody>
+        {marksOf(job, end).map((mark) => (
+          <Row
+            key={mark.cut}
+            mark={mark}
+            datum={datum}
+            isActive={active?.end === end && active.cut === mark.cut}
+            onPick={() => onPick(end, mark.cut)}
+            show={show}
+          />
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+type RowProps = { mark: Mark; datum: Datum; isActive: boolean; onPick: () => void; show: 'tools' | 'readings' }
+
+function Row({ mark, datum, isActive, onPick, show }: RowProps) {
+  const unit = useUnit()
+  const shown = shownMark(mark, datum, unit)
+  return (
+    <tr
+      className={classes('h-[46px] cursor-pointer border-b border-line hover:bg-soft', isActive && 'bg-soft font-semibold')}
+      onClick={onPick}
+    >
+      <td className="pl-2 text-mute">{mark.order}</td>
+      <td>
+        <button type="button" className="min-h-11 text-left" aria-current={isActive || undefined}>
+          {cutName(mark.cut, unit)}
+        </button>
+      </td>
+      <td className="pr-4 text-right whitespace-nowrap">{shown.at}</td>
+      <td className="pr-4 text-right whitespace-nowrap text-mute">{shown.window}</td>
+      {show === 'tools' ? (
+        <>
+          <td className="pr-4 text-right whitespace-nowrap">
+            {mark.depthMm === null ? '–' : sayFine(mark.depthMm, unit)}
+            {mark.depthMm !== null && !mark.depthMeasured && <span className="block text-label text-unproved">not measured</span>}
+          </td>
+          <td className="text-label text-mute">{mark.tool}</td>
+        </>
+      ) : (
+        <Measured mark={mark} />
+      )}
+    </tr>
+  )
+}
+
+function Measured({ mark }: { mark: Mark }) {
+  const unit = useUnit()
+  const recorded = mark.recorded
+  if (!recorded)
+    return (
+      <>
+        <td className="pr-4 text-right">—</td>
+        <td />
+        <td className="text-mute">to do</td>
+      </>
+    )
+  const { judgement } = recorded
+  return (
+    <>
+      <td className="pr-4 text-right whitespace-nowrap">
+        {recorded.typed}
+        {recorded.unit !== unit && ` ${recorded.unit}`}
+      </td>
+      <td>
+        <Gauge
+          valueMm={judgement.valueMm}
+          uncertaintyMm={UNCERTAINTY_MM[recorded.instrument]}
+          minMm={judgement.minMm}
+          maxMm={judgement.maxMm}
+        />
+      </td>
+      <td className="whitespace-nowrap">
+        <VerdictWord judgement={judgement} unit={unit} />
+        {recorded.accepted !== null && <span className="block text-label text-mute">accepted</span>}
+      </td>
+    </>
+  )
+}
