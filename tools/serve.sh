@@ -14,7 +14,7 @@ stop_one() {
 }
 
 settings() {
-  local port=$1 worker=nobody
+  local port=$1; worker=$(id -un)
   # Workers need no rights of their own: they only read the code.
   [ "$(id -u)" = 0 ] && worker=www-data && worker_line="user = www-data
 group = www-data
@@ -86,7 +86,7 @@ case ${1:-} in
 start)
   port=${2:?}; : "${DATABASE_URL:?}" "${APP_SECRET:?}"
   settings "$port"
-  opcache=(-d opcache.enable=1 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d opcache.interned_strings_buffer=16 -d realpath_cache_size=4096K -d realpath_cache_ttl=600 -d expose_php=0)
+  opcache=(-d opcache.enable=1 -d opcache.memory_consumption=128 -d opcache.max_accelerated_files=20000 -d opcache.validate_timestamps=0 -d opcache.interned_strings_buffer=16 -d realpath_cache_size=4096K -d realpath_cache_ttl=600 -d expose_php=0 -d opcache.preload="$root/config/preload.php" -d opcache.preload_user="$worker")
   php-fpm8.2 -R -y "$run/fpm.conf" "${opcache[@]}" || die "php-fpm did not start: see $log/fpm.log"
   nginx -c "$run/nginx.conf" -e "$log/nginx.log" || { stop_one fpm; die "nginx did not start: see $log/nginx.log"; }
   for _ in $(seq 100); do curl -fsS --noproxy '*' -o /dev/null "http://127.0.0.1:$port/api/ping" 2>/dev/null && exit 0; sleep 0.1; done

@@ -14,8 +14,6 @@ use App\UseCase\JudgeChoices;
 use App\UseCase\ListJobs;
 use App\UseCase\PlanDraft;
 use App\UseCase\PlanDraftFile;
-use App\UseCase\PlannedJob;
-use App\UseCase\ShowJob;
 use App\UseCase\StoredJob;
 use App\UseCase\WriteEntry;
 use Berm\Core\Build\DeviationAccepted;
@@ -56,14 +54,14 @@ final readonly class JobController
             Body::id($body, 'id'), $body->text('name', 120), $body->choice('function', AccessoryFunction::class), $body->choice('unit', LengthUnit::class),
         ]);
 
-        return self::answer($createJob($id, $name, $function, $unit), 201);
+        return JobAnswers::of($createJob($id, $name, $function, $unit), 201);
     }
 
     #[Route('/api/jobs/{id}', methods: ['GET'])]
     #[IsGranted(Permission::Read->value)]
-    public function show(string $id, ShowJob $showJob): JsonResponse
+    public function show(string $id, JobAnswers $answers): JsonResponse
     {
-        return self::answer($showJob($id));
+        return $answers->show($id);
     }
 
     #[Route('/api/jobs/{id}/plan', methods: ['PUT'])]
@@ -73,7 +71,7 @@ final readonly class JobController
         $version = self::version($request);
         $draft = static fn (StoredJob $stored): PlanDraft => Body::read($request, static fn (Fields $body): PlanDraft => PlanDraftFile::read($body, $stored->function));
 
-        return self::answer($changePlan($id, $version, $draft, $person->shownAs));
+        return JobAnswers::of($changePlan($id, $version, $draft, $person->shownAs));
     }
 
     #[Route('/api/jobs/{id}/log', methods: ['POST'])]
@@ -85,7 +83,7 @@ final readonly class JobController
             throw new AccessDeniedException();
         }
 
-        return self::answer($writeEntry($id, $entryId, $event, $person->shownAs), 201);
+        return JobAnswers::of($writeEntry($id, $entryId, $event, $person->shownAs), 201);
     }
 
     #[Route('/api/jobs/{id}/kits', methods: ['GET'])]
@@ -116,10 +114,5 @@ final readonly class JobController
         $tag = trim($request->headers->get('If-Match', ''), " \"");
 
         return 1 === preg_match('/\A\d{1,9}\z/', $tag) ? (int) $tag : throw new HttpException(428, 'Say in If-Match which version you changed, such as "3".');
-    }
-
-    private static function answer(PlannedJob $job, int $status = 200): JsonResponse
-    {
-        return new JsonResponse(JobJson::of($job), $status, ['ETag' => '"'.$job->stored->version.'"']);
     }
 }

@@ -18,15 +18,24 @@ use Berm\Core\Kit\KitSheet;
 use Berm\Core\Revision;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
+use Symfony\Contracts\Cache\CacheInterface;
 
 /** Sheets in PostgreSQL; every load passes through the core's own readers, so bad data is found at the door. */
 final class DoctrineSheets implements Sheets
 {
-    /** @var array<string, Construction|KitSheet|Connector> revisions never change, so one reading of each is enough */
+    /** @var array<string, Construction|KitSheet|Connector> */
     private array $read = [];
 
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly ClockInterface $clock)
-    {
+    /**
+     * @param CacheInterface $parsed revisions never change, so one reading of each is enough for all requests
+     * @param string         $era    tells this database from another one, whose revisions may differ
+     */
+    public function __construct(
+        private readonly EntityManagerInterface $entities,
+        private readonly ClockInterface $clock,
+        private readonly CacheInterface $parsed,
+        private readonly string $era,
+    ) {
     }
 
     public function cable(Revision $revision): Construction
@@ -84,14 +93,10 @@ final class DoctrineSheets implements Sheets
      */
     private function one(string $kind, Revision $revision, callable $read, string $class): object
     {
-        $known = $this->read[self::key($kind, $revision)] ?? null;
-        if ($known instanceof $class) {
-            return $known;
-        }
-        $row = $this->entities->find(SheetRow::class, ['kind' => $kind, 'sheetId' => $revision->id, 'revision' => $revision->number])
-            ?? throw SheetNotFound::revision($kind, $revision);
+        $key = hash('xxh128', "$this->era/$kind/$revision->id/$revision->number");
+        $known = $this->read[$key] ??= $this->parsed->get($key, fn (): object => Fields::read($this->row($kind, $revision)->body, $read));
 
-        return $this->remember($row, $read);
+        return $known instanceof $class ? $known : throw SheetNotFound::revision($kind, $revision);
     }
 
     /**
@@ -104,34 +109,24 @@ final class DoctrineSheets implements Sheets
      */
     private function newest(string $kind, callable $read, string $class): array
     {
-        $rows = $this->entities->createQueryBuilder()->select('sheet')->from(SheetRow::class, 'sheet')
-            ->where('sheet.kind = :kind')
-            ->andWhere('sheet.revision = (SELECT MAX(other.revision) FROM '.SheetRow::class.' other WHERE other.kind = sheet.kind AND other.sheetId = sheet.sheetId)')
-            ->orderBy('sheet.title')->setParameter('kind', $kind)->getQuery()->getResult();
+        $rows = $this->entities->getConnection()->fetchAllAssociative(
+            'SELECT DISTINCT ON (title, sheet_id) sheet_id, revision FROM sheet WHERE kind = ? ORDER BY title, sheet_id, revision DESC',
+            [$kind],
+        );
         $sheets = [];
-        foreach (\is_array($rows) ? $rows : [] as $row) {
-            if ($row instanceof SheetRow) {
-                $known = $this->read[self::key($kind, Revision::of($row->sheetId, $row->revision))] ?? null;
-                $sheets[] = $known instanceof $class ? $known : $this->remember($row, $read);
+        foreach ($rows as ['sheet_id' => $id, 'revision' => $number]) {
+            if (\is_string($id) && \is_int($number)) {
+                $sheets[] = $this->one($kind, Revision::of($id, $number), $read, $class);
             }
         }
 
         return $sheets;
     }
 
-    /**
-     * @template T of Construction|KitSheet|Connector
-     *
-     * @param callable(Fields): T $read
-     *
-     * @return T
-     */
-    private function remember(SheetRow $row, callable $read): object
+    private function row(string $kind, Revision $revision): SheetRow
     {
-        $sheet = Fields::read($row->body, $read);
-        $this->read[self::key($row->kind, $sheet->revision)] = $sheet;
-
-        return $sheet;
+        return $this->entities->find(SheetRow::class, ['kind' => $kind, 'sheetId' => $revision->id, 'revision' => $revision->number])
+            ?? throw SheetNotFound::revision($kind, $revision);
     }
 
     /** @param array<string, mixed> $body */
@@ -142,10 +137,5 @@ final class DoctrineSheets implements Sheets
         }
         $this->entities->persist(new SheetRow($kind, $revision->id, $revision->number, $title, Stored::form($body), $by, $this->clock->now()));
         $this->entities->flush();
-    }
-
-    private static function key(string $kind, Revision $revision): string
-    {
-        return "$kind/$revision->id/$revision->number";
     }
 }

@@ -4,27 +4,34 @@ declare(strict_types=1);
 
 namespace App\Persistence;
 
-use App\Persistence\Row\UserRow;
 use App\Security\Person;
 use App\Security\Role;
-use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\DBAL\Connection;
 use Symfony\Component\Security\Core\Exception\UnsupportedUserException;
 use Symfony\Component\Security\Core\Exception\UserNotFoundException;
 use Symfony\Component\Security\Core\User\UserInterface;
 use Symfony\Component\Security\Core\User\UserProviderInterface;
 
-/** @implements UserProviderInterface<Person> */
+/**
+ * Who is asking, for every request: by plain SQL, since most requests need no entity manager besides.
+ *
+ * @implements UserProviderInterface<Person>
+ */
 final readonly class People implements UserProviderInterface
 {
-    public function __construct(private EntityManagerInterface $entities)
+    public function __construct(private Connection $connection)
     {
     }
 
     public function loadUserByIdentifier(string $identifier): Person
     {
-        $row = $this->entities->find(UserRow::class, mb_strtolower(trim($identifier))) ?? throw new UserNotFoundException();
+        $row = $this->connection->fetchNumeric('SELECT name, shown_as, role, password_hash FROM person WHERE name = ?', [mb_strtolower(trim($identifier))]);
+        if (false === $row) {
+            throw new UserNotFoundException();
+        }
+        [$name, $shownAs, $role, $hash] = array_map(static fn (mixed $value): string => \is_string($value) ? $value : '', $row);
 
-        return new Person($row->name, $row->shownAs, Role::from($row->role), $row->passwordHash);
+        return new Person($name, $shownAs, Role::from($role), $hash);
     }
 
     public function refreshUser(UserInterface $user): Person

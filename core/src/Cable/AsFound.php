@@ -9,9 +9,13 @@ use Berm\Core\Quantity\Reading;
 /** What the calipers said at one cable end, layer by layer. */
 final readonly class AsFound
 {
+    /** @var array<string, MeasuredDiameter> by LayerKind value */
+    private array $diameters;
+
     /** @param array<string, non-empty-list<Reading>> $readings by LayerKind value */
     private function __construct(public array $readings)
     {
+        $this->diameters = array_map(MeasuredDiameter::of(...), $readings);
     }
 
     public static function nothing(): self
@@ -45,8 +49,6 @@ final readonly class AsFound
 
     public function diameterOver(LayerKind $kind): ?MeasuredDiameter
     {
-        $readings = $this->readings[$kind->value] ?? [];
-
-        return [] === $readings ? null : MeasuredDiameter::of($readings);
+        return $this->diameters[$kind->value] ?? null;
     }
 }

@@ -9,6 +9,7 @@ use Berm\Core\Cable\InsulationMaterial;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Cable\MetallicScreen;
 use Berm\Core\Cable\RatedVoltage;
+use Berm\Core\CoreError;
 use Berm\Core\Formula\Dimension;
 use Berm\Core\Formula\Formula;
 use Berm\Core\Formula\Vocabulary;
@@ -126,7 +127,14 @@ final class KitSheetFile
 
     private static function formula(Fields $file, string $key, Vocabulary $vocabulary, Dimension $wanted = Dimension::Length): Formula
     {
-        return $file->parsed($key, static fn (string $text): Formula => Formula::parse($text, $vocabulary, $wanted), Formula::parse(Dimension::Truth === $wanted ? 'true' : '1 mm', $vocabulary, $wanted));
+        $value = $file->text($key, 400);
+        try {
+            return Formula::parse($value, $vocabulary, $wanted);
+        } catch (CoreError $error) {
+            $file->problem($key, $error->getMessage());
+
+            return Formula::parse(Dimension::Truth === $wanted ? 'true' : '1 mm', $vocabulary, $wanted);
+        }
     }
 
     /** @return array<string, mixed> */

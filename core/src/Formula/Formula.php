@@ -26,7 +26,8 @@ final readonly class Formula
     /** @throws BadFormula with the reason, when it cannot be read, uses an unknown name or does not give what is $wanted */
     public static function parse(string $text, Vocabulary $vocabulary, Dimension $wanted = Dimension::Length): self
     {
-        $functions = array_fill_keys(['max', 'min', 'length'], ['compiler' => strval(...), 'evaluator' => strval(...)]);
+        static $functions = null;
+        $functions ??= array_fill_keys(['max', 'min', 'length'], ['compiler' => strval(...), 'evaluator' => strval(...)]);
         // "5 mm" and "1.5 in" are written as in the leaflet; the expression library knows function calls only.
         $called = (string) preg_replace('/(?<![\w.])(\d+(?:\.\d+)?)\s*(mm|in|mil)\b/', 'length("$1 $2")', $text);
         try {

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Http\Wire\JobJson;
+use App\UseCase\Jobs;
+use App\UseCase\PlannedJob;
+use App\UseCase\ShowJob;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Contracts\Cache\CacheInterface;
+use Symfony\Contracts\Cache\ItemInterface;
+
+/** Jobs as answers. All of a plan follows from the stored job, so an answer holds as long as the job's stamp stays the same. */
+final readonly class JobAnswers
+{
+    private const KEPT_SECONDS = 900;
+
+    /** @param string $era tells this database from another one */
+    public function __construct(private Jobs $jobs, private ShowJob $showJob, private CacheInterface $answers, private string $era)
+    {
+    }
+
+    public function show(string $id): JsonResponse
+    {
+        $stamp = $this->jobs->stamp($id);
+        $json = $this->answers->get(hash('xxh128', "$this->era/$id/$stamp"), function (ItemInterface $item) use ($id): string {
+            $item->expiresAfter(self::KEPT_SECONDS);
+
+            return json_encode(JobJson::of(($this->showJob)($id)), \JSON_THROW_ON_ERROR | JsonResponse::DEFAULT_ENCODING_OPTIONS);
+        });
+
+        return new JsonResponse($json, 200, ['ETag' => '"'.(int) $stamp.'"'], true);
+    }
+
+    public static function of(PlannedJob $job, int $status = 200): JsonResponse
+    {
+        return new JsonResponse(JobJson::of($job), $status, ['ETag' => '"'.$job->stored->version.'"']);
+    }
+}
