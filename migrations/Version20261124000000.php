@@ -21,9 +21,10 @@ final class Version20261124000000 extends AbstractMigration
         $this->addSql('CREATE INDEX sheet_by_title ON sheet (kind, title)');
         $this->addSql('CREATE TABLE job (id UUID NOT NULL, name VARCHAR(120) NOT NULL, function VARCHAR(20) NOT NULL, plan JSONB NOT NULL, version INT NOT NULL, changed_at TIMESTAMP(0) WITH TIME ZONE NOT NULL, PRIMARY KEY (id))');
         $this->addSql('CREATE INDEX job_by_change ON job (changed_at, id)');
-        $this->addSql('CREATE TABLE log_entry (id UUID NOT NULL, job_id UUID NOT NULL, sequence INT NOT NULL, body TEXT NOT NULL, hash CHAR(64) NOT NULL, PRIMARY KEY (id))');
+        $this->addSql('CREATE TABLE log_entry (id UUID NOT NULL, sequence INT NOT NULL, body TEXT NOT NULL, hash CHAR(64) NOT NULL, job_id UUID NOT NULL, PRIMARY KEY (id))');
+        $this->addSql('CREATE INDEX IDX_B5F762DBE04EA9 ON log_entry (job_id)');
         $this->addSql('CREATE UNIQUE INDEX log_entry_place ON log_entry (job_id, sequence)');
-        $this->addSql('ALTER TABLE log_entry ADD CONSTRAINT log_entry_of_job FOREIGN KEY (job_id) REFERENCES job (id)');
+        $this->addSql('ALTER TABLE log_entry ADD CONSTRAINT FK_B5F762DBE04EA9 FOREIGN KEY (job_id) REFERENCES job (id) NOT DEFERRABLE');
         $this->addSql(<<<'SQL'
             CREATE FUNCTION refuse_change() RETURNS trigger LANGUAGE plpgsql AS $$
             BEGIN

@@ -38,7 +38,11 @@ if [ "$(cat vendor/.berm 2>/dev/null)" != "$(stamp composer.json composer.pins.j
 fi
 if [ "$(cat web/node_modules/.berm 2>/dev/null)" != "$(stamp web/package.json web/package-lock.json)" ]; then
   say "Fetching the page's packages"
-  # Not npm ci: optional packages for other platforms may be absent from a registry. The lock must come out unchanged.
+  # Not npm ci: optional packages for other platforms may be absent from a registry. The lock stays as committed.
+  lock=$state/package-lock.json
+  cp web/package-lock.json "$lock"
   (cd web && npm install --silent --no-progress)
+  cp "$lock" web/package-lock.json
+  node tools/npm-pins.mjs web/package-lock.json web/node_modules/.package-lock.json || die "the page's packages are not those of web/package-lock.json"
   stamp web/package.json web/package-lock.json > web/node_modules/.berm
 fi

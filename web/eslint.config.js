@@ -5,7 +5,12 @@ import tseslint from 'typescript-eslint'
 /** Who may use whom (ARCHITECTURE.md): each layer names what it must not import. */
 const layer = (files, forbidden) => ({
   files: [`src/${files}/**/*.{ts,tsx}`],
-  rules: { 'no-restricted-imports': ['error', { patterns: forbidden.map((group) => ({ group: [group], message: `src/${files} must not use ${group}` })) }] },
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      { patterns: forbidden.map((group) => ({ group: [group], message: `src/${files} must not use ${group}` })) },
+    ],
+  },
 })
 
 export default tseslint.config(
@@ -23,7 +28,17 @@ export default tseslint.config(
   },
   { files: ['src/**/*.tsx'], rules: { 'max-lines': ['error', { max: 240, skipBlankLines: true, skipComments: true }] } },
   { files: ['src/**/*.test.ts'], rules: { 'max-lines-per-function': 'off' } },
-  layer('domain', ['react', 'react-*', 'radix-ui', '@tanstack/*', '**/api/**', '**/ui/**', '**/drawing/**', '**/features/**', '**/app/**']),
+  layer('domain', [
+    'react',
+    'react-*',
+    'radix-ui',
+    '@tanstack/*',
+    '**/api/**',
+    '**/ui/**',
+    '**/drawing/**',
+    '**/features/**',
+    '**/app/**',
+  ]),
   layer('drawing', ['radix-ui', '@tanstack/*', '**/api/**', '**/ui/**', '**/features/**', '**/app/**']),
   layer('api', ['radix-ui', '**/ui/**', '**/drawing/**', '**/features/**', '**/app/**']),
   layer('ui', ['@tanstack/*', '**/api/**', '**/drawing/**', '**/features/**', '**/app/**']),

@@ -87,7 +87,8 @@ final class LoadDemo extends Command
     /** @return iterable<string> */
     private function files(string $folder): iterable
     {
-        foreach (glob("$this->folder/$folder/*.json") ?: [] as $path) {
+        $paths = glob("$this->folder/$folder/*.json");
+        foreach (false === $paths ? [] : $paths as $path) {
             yield (string) file_get_contents($path);
         }
     }

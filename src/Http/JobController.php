@@ -111,7 +111,7 @@ final readonly class JobController
 
     private static function version(Request $request): int
     {
-        $tag = trim($request->headers->get('If-Match', ''), " \"");
+        $tag = trim($request->headers->get('If-Match', ''), ' "');
 
         return 1 === preg_match('/\A\d{1,9}\z/', $tag) ? (int) $tag : throw new HttpException(428, 'Say in If-Match which version you changed, such as "3".');
     }

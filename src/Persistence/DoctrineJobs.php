@@ -77,8 +77,9 @@ final readonly class DoctrineJobs implements Jobs
         if (null !== $this->entities->find(EntryRow::class, $entry->entry->id)) {
             throw EntryIdTaken::by($entry->entry->id);
         }
-        $this->entities->persist(new EntryRow($entry->entry->id, $id, $entry->sequence, JobMapper::entry($entry), $entry->hash));
-        $this->row($id)->changedAt = $entry->entry->at;
+        $job = $this->row($id);
+        $this->entities->persist(new EntryRow($entry->entry->id, $job, $entry->sequence, JobMapper::entry($entry), $entry->hash));
+        $job->changedAt = $entry->entry->at;
         $this->entities->flush();
     }
 
@@ -104,10 +105,10 @@ final readonly class DoctrineJobs implements Jobs
      */
     private function logs(array $jobs): array
     {
-        $rows = $this->entities->getRepository(EntryRow::class)->findBy(['jobId' => array_map(static fn (JobRow $row): string => $row->id, $jobs)], ['jobId' => 'ASC', 'sequence' => 'ASC']);
+        $rows = $this->entities->getRepository(EntryRow::class)->findBy(['job' => $jobs], ['job' => 'ASC', 'sequence' => 'ASC']);
         $logs = [];
         foreach ($rows as $row) {
-            $logs[$row->jobId][] = JobMapper::stored($row);
+            $logs[$row->job->id][] = JobMapper::stored($row);
         }
 
         return $logs;

@@ -8,7 +8,11 @@ use Symfony\Component\Security\Core\Authentication\Token\TokenInterface;
 use Symfony\Component\Security\Core\Authorization\Voter\Vote;
 use Symfony\Component\Security\Core\Authorization\Voter\Voter;
 
-/** Answers #[IsGranted] on every route: the attribute is a Permission's value. @extends Voter<string, mixed> */
+/**
+ * Answers #[IsGranted] on every route: the attribute is a Permission's value.
+ *
+ * @extends Voter<string, mixed>
+ */
 final class PermissionVoter extends Voter
 {
     protected function supports(string $attribute, mixed $subject): bool

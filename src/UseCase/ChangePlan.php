@@ -19,9 +19,12 @@ final readonly class ChangePlan
     }
 
     /**
+     * Refuses with PlanConflict when $version is not the stored one, with EntryRefused once the connector is on, and with
+     * BadDocument when the plan pins something that is not there.
+     *
      * @param callable(StoredJob): PlanDraft $draft
      *
-     * @throws JobNotFound|PlanConflict|EntryRefused|BadDocument
+     * @throws JobNotFound
      */
     public function __invoke(string $id, int $version, callable $draft, string $by): PlannedJob
     {

@@ -17,7 +17,7 @@ final readonly class WriteEntry
     {
     }
 
-    /** @throws JobNotFound|EntryRefused|EntryIdTaken */
+    /** Refuses with EntryRefused when a gate is closed, and with EntryIdTaken when the id stands for another entry. @throws JobNotFound */
     public function __invoke(string $jobId, string $entryId, Event $event, string $by): PlannedJob
     {
         return $this->jobs->locked($jobId, function (StoredJob $stored) use ($entryId, $event, $by): PlannedJob {

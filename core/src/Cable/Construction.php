@@ -12,7 +12,7 @@ use Berm\Core\Revision;
 /** A cable type: what it is called, and its layers from the inside out, each larger than the one beneath. */
 final readonly class Construction
 {
-    /** @param non-empty-array<string, Layer> $layers by LayerKind value, from the inside out */
+    /** @param array<string, Layer> $layers by LayerKind value, none but the conductor screen missing, from the inside out */
     private function __construct(
         public Revision $revision,
         public string $designation,
@@ -62,7 +62,7 @@ final readonly class Construction
     /**
      * @param list<Layer> $layers
      *
-     * @return non-empty-array<string, Layer>
+     * @return array<string, Layer>
      */
     private static function ordered(array $layers): array
     {

@@ -17,7 +17,6 @@ use Berm\Core\Conductor\ConductorMaterial;
 use Berm\Core\Conductor\ConductorShape;
 use Berm\Core\Conductor\ConductorSize;
 use Berm\Core\Quantity\Range;
-use Berm\Core\Revision;
 
 /** Cable types as open files (docs/formats/cable-type.md). */
 final class CableTypeFile

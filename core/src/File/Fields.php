@@ -59,7 +59,15 @@ final class Fields
         return self::read($json, $make);
     }
 
-    /** The value of an object that could be read. @template T @param T|null $value @return T */
+    /**
+     * The value of an object that could be read.
+     *
+     * @template T
+     *
+     * @param T|null $value
+     *
+     * @return T
+     */
     public static function got(mixed $value): mixed
     {
         return $value ?? throw new Skipped();
@@ -293,7 +301,9 @@ final class Fields
             }
         } catch (CoreError $error) {
             // After a fault a stand-in may not go together with the rest: that is no news.
-            $before === $problems->count() && $problems->add($path, $error->getMessage());
+            if ($before === $problems->count()) {
+                $problems->add($path, $error->getMessage());
+            }
         }
         $fields->refuseUnknown();
 

@@ -6,7 +6,6 @@ namespace Berm\Core\File;
 
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\InsulationMaterial;
-use Berm\Core\Cable\LayerKind;
 use Berm\Core\Cable\MetallicScreen;
 use Berm\Core\Cable\RatedVoltage;
 use Berm\Core\CoreError;
@@ -37,8 +36,8 @@ final class KitSheetFile
         $function = $file->choice('function', AccessoryFunction::class);
         $technology = $file->choice('technology', Technology::class);
         $voltage = $file->parsed('ratedVoltage', RatedVoltage::parse(...), RatedVoltage::parse('12 kV'));
-        $insulations = $file->choices('insulations', InsulationMaterial::class) ?: self::none($file, 'insulations', InsulationMaterial::Xlpe);
-        $screens = $file->choices('metallicScreens', MetallicScreen::class) ?: self::none($file, 'metallicScreens', MetallicScreen::CopperTape);
+        $insulations = self::atLeastOne($file, 'insulations', $file->choices('insulations', InsulationMaterial::class), InsulationMaterial::Xlpe);
+        $screens = self::atLeastOne($file, 'metallicScreens', $file->choices('metallicScreens', MetallicScreen::class), MetallicScreen::CopperTape);
         $sizes = $file->list('sizes', self::size(...));
         $vocabulary = self::vocabulary($file, $sizes);
         $rules = $file->list('cuts', static fn (Fields $rule): StripRule => self::rule($rule, $vocabulary));
@@ -50,15 +49,18 @@ final class KitSheetFile
     /**
      * @template T
      *
-     * @param T $standIn
+     * @param list<T> $values
+     * @param T       $standIn
      *
      * @return non-empty-list<T>
      */
-    private static function none(Fields $file, string $key, mixed $standIn): array
+    private static function atLeastOne(Fields $file, string $key, array $values, mixed $standIn): array
     {
-        $file->problem($key, 'is empty: list at least one.');
+        if ([] === $values) {
+            $file->problem($key, 'is empty: list at least one.');
+        }
 
-        return [$standIn];
+        return [] === $values ? [$standIn] : $values;
     }
 
     /** @param list<KitSize> $sizes */

@@ -41,7 +41,7 @@ final readonly class PlanFile
                 'layers' => array_map(self::interval(...), $plan->section->layers),
                 'connector' => self::interval($plan->section->connector),
                 'parts' => array_map(self::interval(...), $plan->section->parts),
-                'laps' => array_map(fn (Lap $lap): array => ['part' => $lap->part->key, 'end' => $lap->end->value, 'layer' => $lap->layer->value, ...self::judgement($lap->judgement), 'reason' => $file->reader->say($lap->reason())], $plan->section->laps),
+                'laps' => array_map(static fn (Lap $lap): array => ['part' => $lap->part->key, 'end' => $lap->end->value, 'layer' => $lap->layer->value, ...self::judgement($lap->judgement), 'reason' => $file->reader->say($lap->reason())], $plan->section->laps),
             ],
         ];
     }

@@ -19,6 +19,9 @@ use Symfony\Component\ExpressionLanguage\SyntaxError;
  */
 final readonly class Formula
 {
+    /** The library asks how to run a function; Berm works formulas out itself. */
+    private const NOT_RUN = ['compiler' => 'strval', 'evaluator' => 'strval'];
+
     private function __construct(public string $text, private Node $root)
     {
     }
@@ -26,12 +29,10 @@ final readonly class Formula
     /** @throws BadFormula with the reason, when it cannot be read, uses an unknown name or does not give what is $wanted */
     public static function parse(string $text, Vocabulary $vocabulary, Dimension $wanted = Dimension::Length): self
     {
-        static $functions = null;
-        $functions ??= array_fill_keys(['max', 'min', 'length'], ['compiler' => strval(...), 'evaluator' => strval(...)]);
         // "5 mm" and "1.5 in" are written as in the leaflet; the expression library knows function calls only.
-        $called = (string) preg_replace('/(?<![\w.])(\d+(?:\.\d+)?)\s*(mm|in|mil)\b/', 'length("$1 $2")', $text);
+        $called = (string) preg_replace('/"[^"]*"(*SKIP)(*F)|(?<![\w.])(\d+(?:\.\d+)?)\s*(mm|in|mil)\b/', 'length("$1 $2")', $text);
         try {
-            $root = (new Parser($functions))->parse((new Lexer())->tokenize($called), array_keys($vocabulary->names));
+            $root = (new Parser(array_fill_keys(['max', 'min', 'length'], self::NOT_RUN)))->parse((new Lexer())->tokenize($called), array_keys($vocabulary->names));
         } catch (SyntaxError $error) {
             throw BadFormula::unreadable($text, self::inOwnWords($error->getMessage()));
         }

@@ -72,7 +72,7 @@ final readonly class Section
         $outer = $beyond;
         foreach ([...Cut::cases(), null] as $cut) {
             $layer = null === $cut ? LayerKind::Conductor : $cut->layer();
-            $from = $edges[$layer->value];
+            $from = null === $cut ? $edges['conductor'] : $edges[$cut->value];
             [$low, $high] = $axis->interval($cable->end, $from, $outer);
             $standing = null === $cut ? $places->standing($cable->end, Cut::Insulation) : $places->standing($cable->end, $cut);
             $intervals[] = new Interval($layer->value, $layer->label(), $cable->end, $low, $high, self::half($cable->diameterOver($layer)), $standing);

@@ -45,7 +45,7 @@ final readonly class RecordFacts
             ['Permit', null === $safety ? 'not confirmed' : \sprintf('%s; %s, %s', $safety->permit, $safety->confirmedBy, $safety->confirmedAt->format('j M Y, H:i P'))],
             ...$cables,
             ['Kit', null === $job->sheet || null === $job->size ? 'not chosen' : \sprintf('%s, size %s, %s, sheet %s revision %d', $job->sheet->name, $job->size->label, $job->sheet->maker, $job->sheet->revision->id, $job->sheet->revision->number)],
-            [ucfirst($job->function->connectorKind()->label()), null === $job->connector ? 'not chosen' : $job->connector->name.', '.$job->connector->maker.('' === ($connector->batch ?? '') ? '' : ', batch '.$connector->batch)],
+            [ucfirst($job->function->connectorKind()->label()), null === $job->connector ? 'not chosen' : $job->connector->name.', '.$job->connector->maker.(null === $connector || '' === $connector->batch ? '' : ', batch '.$connector->batch)],
             ['Parked', [] === $parked ? 'nothing recorded' : implode('; ', $parked)],
         ];
     }

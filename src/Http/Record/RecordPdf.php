@@ -109,7 +109,7 @@ final readonly class RecordPdf
         $this->pdf->Ln();
         $this->font(8);
         foreach ($rows as $row) {
-            $lines = max(1, ...array_map(fn (string $cell, float $width): int => $this->pdf->getNumLines($cell, $width), $row, $widths));
+            $lines = max(1, ...array_map(fn (string $cell, float $width): int => (int) $this->pdf->getNumLines($cell, $width), $row, $widths));
             if ($this->pdf->GetY() + 4.4 * $lines > 280) {
                 $this->pdf->AddPage();
             }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Record;
 
+use Berm\Core\Cable\End;
 use Berm\Core\Job\Plan;
+use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Saying\Reader;
@@ -82,15 +84,14 @@ final class SectionDrawing
         $this->pdf->setLineStyle(['width' => 0.4, 'dash' => 0, 'color' => [29, 33, 28]]);
         $this->pdf->Line($this->left, $this->axisY, $this->left + ($this->pdf->getPageWidth() - 2 * $this->left), $this->axisY);
         foreach ($plan->section->layers ?? [] as $layer) {
-            $end = $layer->end;
-            $cut = null === $end ? null : Cut::tryFrom($layer->key);
-            $mark = null === $end || null === $cut ? null : $plan->markOut?->mark($end, $cut);
-            if (null === $mark || null === $end || null === $cut) {
+            $cut = Cut::tryFrom($layer->key);
+            if (null === $layer->end || null === $cut) {
                 continue;
             }
-            $isMirrored = null !== $plan->markOut && isset($plan->markOut->marks['B']) && 'A' === $end->value;
+            $mark = $plan->markOut?->mark($layer->end, $cut);
+            $isMirrored = End::A === $layer->end && AccessoryFunction::Joint === $plan->job->function;
             $x = $this->x($isMirrored ? $layer->to : $layer->from);
-            $measured = $plan->build->cut($end, $cut)->reading->value ?? $mark->at;
+            $measured = $plan->build->cut($layer->end, $cut)->reading->value ?? $mark->at ?? Length::ofNanometres(0);
             $this->pdf->Line($x, $this->axisY, $x, $this->axisY + 2);
             $this->pdf->setXY($x - 9, $this->axisY + 2);
             $this->pdf->Cell(18, 4, str_replace(' mm', '', $reader->mark($measured)), 0, 0, 'C');

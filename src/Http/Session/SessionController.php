@@ -23,7 +23,7 @@ final readonly class SessionController
     }
 
     /** The firewall answers a sign-in; this route only gives it an address. */
-    #[Route('/api/session', name: 'sign_in', methods: ['POST'])]
+    #[Route('/api/sign-in', name: 'sign_in', methods: ['POST'])]
     public function signIn(): never
     {
         throw new \LogicException('the firewall answers this');

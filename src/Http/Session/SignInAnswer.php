@@ -8,6 +8,7 @@ use App\Http\CsrfGuard;
 use App\Http\ProblemListener;
 use App\Security\Permission;
 use App\Security\Person;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -18,6 +19,7 @@ use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 use Symfony\Component\Security\Http\Authentication\AuthenticationFailureHandlerInterface;
 use Symfony\Component\Security\Http\Authentication\AuthenticationSuccessHandlerInterface;
 use Symfony\Component\Security\Http\EntryPoint\AuthenticationEntryPointInterface;
+use Symfony\Component\Security\Http\Event\LoginSuccessEvent;
 
 /** What a sign-in, a failed one and a missing one are answered with. */
 final readonly class SignInAnswer implements AuthenticationSuccessHandlerInterface, AuthenticationFailureHandlerInterface, AuthenticationEntryPointInterface
@@ -29,6 +31,13 @@ final readonly class SignInAnswer implements AuthenticationSuccessHandlerInterfa
     public function onAuthenticationSuccess(Request $request, TokenInterface $token): Response
     {
         return $this->session($token->getUser());
+    }
+
+    /** A sign-in begins a new session and throws the old tokens away: only after that (priority 0) can the new one be handed out. */
+    #[AsEventListener(priority: -16)]
+    public function onLoginSuccess(LoginSuccessEvent $event): void
+    {
+        $event->setResponse($this->session($event->getUser()));
     }
 
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response

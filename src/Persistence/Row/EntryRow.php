@@ -17,8 +17,9 @@ class EntryRow
         #[ORM\Id]
         #[ORM\Column(type: Types::GUID)]
         public string $id,
-        #[ORM\Column(type: Types::GUID)]
-        public string $jobId,
+        #[ORM\ManyToOne(targetEntity: JobRow::class)]
+        #[ORM\JoinColumn(name: 'job_id', nullable: false)]
+        public JobRow $job,
         #[ORM\Column(type: Types::INTEGER)]
         public int $sequence,
         /** The entry exactly as it was hashed: text, since jsonb would reorder it. */

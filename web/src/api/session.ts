@@ -17,7 +17,7 @@ export function useSignIn() {
   const queries = useQueryClient()
   return useMutation({
     mutationFn: async (body: { user: string; password: string }) =>
-      remember(await answered(client.POST('/api/session', { body }))),
+      remember(await answered(client.POST('/api/sign-in', { body }))),
     onSuccess: (session) => queries.setQueryData(sessionQuery.queryKey, session),
   })
 }

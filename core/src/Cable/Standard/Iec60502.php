@@ -45,7 +45,7 @@ final class Iec60502
     /** dL = sqrt(4 S / pi), to 0.1 mm. Source: IEC 60502-2 table A.1. */
     public static function fictitiousConductor(int $squareMillimetres): Length
     {
-        return self::toTenth(Length::nearestToMillimetres(sqrt(4 * $squareMillimetres / M_PI)));
+        return self::toTenth(Length::nearestToMillimetres(sqrt(4 * $squareMillimetres / \M_PI)));
     }
 
     /** Dc = dL + 2 ti + 3.0 mm for a screened core. Source: IEC 60502-2 A.2.2. */

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Tests\Build;
+
+use Berm\Core\Build\BuildState;
+use Berm\Core\Build\ConnectorFitted;
+use Berm\Core\Build\CutAdvice;
+use Berm\Core\Build\CutMeasured;
+use Berm\Core\Build\DeviationAccepted;
+use Berm\Core\Build\Entry;
+use Berm\Core\Build\Event;
+use Berm\Core\Build\Gate;
+use Berm\Core\Build\PartParked;
+use Berm\Core\Build\SafetyConfirmed;
+use Berm\Core\Build\Withdrawn;
+use Berm\Core\Cable\End;
+use Berm\Core\Job\Plan;
+use Berm\Core\Job\Step;
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\Quantity\Instrument;
+use Berm\Core\Quantity\Judgement;
+use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Quantity\Reading;
+use Berm\Core\Saying\Reader;
+use Berm\Core\Tests\Example;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+final class GateTest extends TestCase
+{
+    #[Test]
+    public function nothingIsWrittenBeforeANamedPersonHasConfirmedThatItIsSafe(): void
+    {
+        self::assertSame('Confirm first, from the local permit, that it is safe to start.', self::refusal([], self::cut(End::A, Cut::Oversheath, '250')));
+        self::assertNull(self::refusal([], self::safe()));
+        self::assertSame(Step::Safety, self::plan([])->next()->step);
+    }
+
+    #[Test]
+    public function aCutIsNotRecordedBeforeTheOneOutsideIt(): void
+    {
+        self::assertSame('Record the cut of the oversheath of end A first: it lies outside this one.', self::refusal([self::safe()], self::cut(End::A, Cut::MetallicScreen, '215')));
+        self::assertNull(self::refusal([self::safe(), self::cut(End::A, Cut::Oversheath, '250')], self::cut(End::A, Cut::MetallicScreen, '215')));
+    }
+
+    #[Test]
+    public function theConnectorWaitsForEveryPartAndEveryCut(): void
+    {
+        $cuts = self::allCuts();
+        self::assertSame('Measure and record the cut of the oversheath of end A first: the connector hides it.', self::refusal([self::safe()], new ConnectorFitted('')));
+        self::assertSame('Park the stress tube first: it cannot be put on after the connector.', self::refusal([self::safe(), ...$cuts], new ConnectorFitted('')));
+        self::assertNull(self::refusal([self::safe(), ...$cuts, ...self::allParked()], new ConnectorFitted('')));
+    }
+
+    #[Test]
+    public function aCutThatIsOutStopsTheConnectorUntilItIsRightOrAnEngineerAcceptsIt(): void
+    {
+        $log = [self::safe(), ...self::allCuts(), ...self::allParked(), self::cut(End::B, Cut::Insulation, '59')];
+        self::assertSame('The cut of the insulation of end B is out. Put it right, or let an engineer accept it, before the connector hides it.', self::refusal($log, new ConnectorFitted('')));
+        self::assertNull(self::refusal([...$log, new DeviationAccepted(End::B, Cut::Insulation, 'filled')], new ConnectorFitted('')));
+        self::assertNull(self::refusal([...$log, self::cut(End::B, Cut::Insulation, '57.5')], new ConnectorFitted('')));
+        self::assertSame('There is nothing to accept: this cut is not out.', self::refusal($log, new DeviationAccepted(End::A, Cut::Insulation, 'no')));
+    }
+
+    #[Test]
+    public function aNewReadingOfACutTakesAnAcceptanceBack(): void
+    {
+        $log = [self::safe(), ...self::allCuts(), self::cut(End::B, Cut::Insulation, '59'), new DeviationAccepted(End::B, Cut::Insulation, 'filled'), self::cut(End::B, Cut::Insulation, '59.5')];
+        self::assertFalse(self::plan($log)->build->isAccepted(End::B, Cut::Insulation));
+    }
+
+    #[Test]
+    public function afterTheConnectorNothingThatItHidesIsRecorded(): void
+    {
+        $log = [self::safe(), ...self::allCuts(), ...self::allParked(), new ConnectorFitted('B1')];
+        self::assertStringStartsWith('The connector is on', (string) self::refusal($log, self::cut(End::A, Cut::Oversheath, '250')));
+        self::assertStringStartsWith('The connector is on: withdraw', (string) self::refusal($log, new Withdrawn('entry-3', 'slip')));
+        self::assertNull(self::refusal($log, new Withdrawn('entry-'.(\count($log) - 1), 'wrong job')));
+        self::assertSame(Step::Record, self::plan($log)->next()->step);
+    }
+
+    #[Test]
+    public function aPartIsParkedOnlyWhereTheKitAllowsIt(): void
+    {
+        self::assertSame('The stress tube cannot be parked on end B: the kit allows end A.', self::refusal([self::safe()], new PartParked(End::B, 'stress-tube')));
+        self::assertSame('This kit parks no such part.', self::refusal([self::safe()], new PartParked(End::A, 'umbrella')));
+    }
+
+    #[Test]
+    public function aWithdrawnEntryStaysInTheLogAndNoLongerCounts(): void
+    {
+        $log = [self::safe(), self::cut(End::A, Cut::Oversheath, '250'), self::cut(End::A, Cut::Oversheath, '240'), new Withdrawn('entry-2', 'read wrong')];
+        self::assertSame('250', self::plan($log)->build->cut(End::A, Cut::Oversheath)?->reading->typed);
+        self::assertStringContainsString('no such entry to withdraw', (string) self::refusal($log, new Withdrawn('entry-2', 'again')));
+    }
+
+    #[Test]
+    public function aKitThatDoesNotFitStopsTheFirstCutWithItsReason(): void
+    {
+        $job = Example::with(Example::joint(), 'ends.A.readings.insulation', Example::readings('16.4'));
+        $plan = Plan::of(Example::read($job)->job, self::fold([self::safe()]));
+        $refusal = (new Gate($plan))->refusal(self::cut(End::A, Cut::Oversheath, '250'));
+        self::assertSame('End A: Over the insulation 16.4 mm; size M takes 17 mm to 24 mm: 0.6 mm too small.', null === $refusal ? '' : (new Reader(LengthUnit::Millimetre))->say($refusal));
+        self::assertSame(Step::Kit, $plan->next()->step);
+    }
+
+    #[Test]
+    public function partsAreParkedBeforeTheFirstCut(): void
+    {
+        self::assertSame('outer-sleeve', self::plan([self::safe()])->next()->part);
+        self::assertSame(Cut::Oversheath, self::plan([self::safe(), ...self::allParked()])->next()->cut);
+        self::assertSame('Fit the connector', self::plan([self::safe(), ...self::allParked(), ...self::allCuts()])->next()->title->template);
+    }
+
+    /** @return iterable<string, array{string, string|null}> */
+    public static function advice(): iterable
+    {
+        yield 'inside' => ['57.5', null];
+        yield 'not proved' => ['57.8', 'Inside by 0.2 mm, less than the ± 0.5 mm of the instrument. Measure again with something finer.'];
+        yield 'out within the uncertainty' => ['58.3', 'Out by 0.3 mm, less than the ± 0.5 mm of the instrument. Measure again with something finer before you mend it.'];
+        yield 'short' => ['55', '2 mm short. Re-mark from the cable end, take off what is missing, and measure again.'];
+        yield 'too far' => ['60', 'Cut 2 mm too far, and it cannot be put back. Trim 2 mm off the cable end and re-mark every cut of this end if there is slack; or take another connector; or an engineer lets it stand, with a reason.'];
+        yield 'typed in the wrong unit' => ['2.26', '2.26 mm cannot be this cut, but 2.26 in can: was it read in the other unit? Record it again with its unit.'];
+    }
+
+    #[Test]
+    #[DataProvider('advice')]
+    public function whatToDoAboutAReadingIsSaidOnTheSpot(string $typed, ?string $says): void
+    {
+        $mark = self::plan([])->markOut?->mark(End::A, Cut::Insulation) ?? self::fail('no mark');
+        $reading = Reading::typed($typed, LengthUnit::Millimetre, Instrument::SteelRule);
+        $advice = CutAdvice::on($mark, $reading, Judgement::ofReading($reading, $mark->window()));
+        self::assertSame($says, null === $advice ? null : (new Reader(LengthUnit::Millimetre))->say($advice));
+    }
+
+    /** @param list<Event> $events */
+    private static function refusal(array $events, Event $event): ?string
+    {
+        $refusal = (new Gate(self::plan($events)))->refusal($event);
+
+        return null === $refusal ? null : (new Reader(LengthUnit::Millimetre))->say($refusal);
+    }
+
+    /** @param list<Event> $events */
+    private static function plan(array $events): Plan
+    {
+        return Plan::of(Example::read(Example::joint())->job, self::fold($events));
+    }
+
+    /** @param list<Event> $events */
+    private static function fold(array $events): BuildState
+    {
+        $at = new \DateTimeImmutable('2026-01-01T08:00:00Z');
+
+        return BuildState::fold(array_map(static fn (Event $event, int $i): Entry => new Entry("entry-$i", 'tester', $at, $event), $events, array_keys($events)));
+    }
+
+    private static function safe(): SafetyConfirmed
+    {
+        return new SafetyConfirmed('P-1', 'Somebody', new \DateTimeImmutable('2026-01-01T07:00:00Z'));
+    }
+
+    private static function cut(End $end, Cut $cut, string $typed): CutMeasured
+    {
+        return new CutMeasured($end, $cut, Reading::typed($typed, LengthUnit::Millimetre, Instrument::SteelRule));
+    }
+
+    /** @return list<CutMeasured> */
+    private static function allCuts(): array
+    {
+        $cuts = [];
+        foreach (End::cases() as $end) {
+            foreach (['250', '215', '165', '57.5'] as $i => $typed) {
+                $cuts[] = self::cut($end, Cut::cases()[$i], $typed);
+            }
+        }
+
+        return $cuts;
+    }
+
+    /** @return list<PartParked> */
+    private static function allParked(): array
+    {
+        return [new PartParked(End::A, 'outer-sleeve'), new PartParked(End::A, 'stress-tube')];
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Tests\Formula;
+
+use Berm\Core\Formula\BadFormula;
+use Berm\Core\Formula\Dimension;
+use Berm\Core\Formula\Formula;
+use Berm\Core\Formula\MissingValue;
+use Berm\Core\Formula\Values;
+use Berm\Core\Formula\Vocabulary;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Saying\Reader;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+final class FormulaTest extends TestCase
+{
+    /**
+     * The strip schools of the trade (common practice), and what formulas must be able to say besides.
+     *
+     * @return iterable<string, array{string, string}>
+     */
+    public static function formulas(): iterable
+    {
+        yield 'half the connector and an allowance' => ['connector_length / 2 + 5 mm', '57.5 mm'];
+        yield 'butt' => ['connector_length / 2', '52.5 mm'];
+        yield 'bore depth and an allowance' => ['bore_depth + 3 mm', '59 mm'];
+        yield 'an allowance in inches' => ['bore_depth + 0.25 in', '62.35 mm'];
+        yield 'a fraction, quoted' => ['length("1 3/4 in")', '44.45 mm'];
+        yield 'a decimal factor' => ['0.5 * connector_length', '52.5 mm'];
+        yield 'brackets' => ['(connector_length + bore_depth) / 2', '80.5 mm'];
+        yield 'the larger of two' => ['max(bore_depth, 60 mm)', '60 mm'];
+        yield 'the smaller of two' => ['min(bore_depth, 60 mm)', '56 mm'];
+        yield 'a ratio of lengths scales' => ['10 mm * (connector_length / bore_depth)', '18.75 mm'];
+        yield 'below zero' => ['-connector_length / 2', '-52.5 mm'];
+        yield 'a condition' => ['connector_fixing == "crimp" ? 7 mm : 1 mm', '7 mm'];
+        yield 'a named dimension' => ['clear + 1 mm', '109 mm'];
+        yield 'exact where floats are not' => ['0.1 mm + 0.2 mm', '0.3 mm'];
+    }
+
+    #[Test]
+    #[DataProvider('formulas')]
+    public function aLeafletsRuleIsWorkedOutExactly(string $text, string $result): void
+    {
+        self::assertSame($result, Formula::parse($text, self::vocabulary())->length(self::values())->toText());
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function badFormulas(): iterable
+    {
+        yield 'an unknown name' => ['connector_lenght / 2', 'cannot be read: The name "connector_lenght" is not one that formulas know'];
+        yield 'a bracket left open' => ['(connector_length / 2', 'cannot be read: Unclosed "("'];
+        yield 'a length and a number' => ['connector_length + 5', 'puts "+" between a length and a number, which has no meaning'];
+        yield 'a length times a length' => ['bore_depth * bore_depth', 'puts "*" between a length and a length'];
+        yield 'a number where a length is needed' => ['3 * 4', 'gives a number where a length is needed'];
+        yield 'a function that is not there' => ['system("ls")', 'cannot be read: The function "system" does not exist'];
+        yield 'a property' => ['connector_length.foo', 'uses lists, properties or calls'];
+        yield 'a constant of PHP' => ['constant("PHP_VERSION")', 'cannot be read'];
+        yield 'an operator that formulas do not have' => ['connector_fixing ~ "x"', 'puts "~" between a text and a text'];
+        yield 'a bad length in quotes' => ['length("5 furlong")', 'not a unit of length'];
+        yield 'nothing at all' => ['', 'cannot be read'];
+    }
+
+    #[Test]
+    #[DataProvider('badFormulas')]
+    public function aBadFormulaIsRefusedAtTheDoorWithTheReason(string $text, string $reason): void
+    {
+        $this->expectException(BadFormula::class);
+        $this->expectExceptionMessage($reason);
+        Formula::parse($text, self::vocabulary());
+    }
+
+    #[Test]
+    public function aConditionIsYesOrNo(): void
+    {
+        $formula = Formula::parse('connector_fixing == "crimp" and bore_depth > 50 mm', self::vocabulary(), Dimension::Truth);
+        self::assertTrue($formula->holds(self::values()));
+        self::assertFalse($formula->holds(self::values()->with('connector_fixing', 'shear-bolt')));
+    }
+
+    #[Test]
+    public function theWorkingShowsTheNumbersPutIn(): void
+    {
+        $working = Formula::parse('connector_length / 2 + 5 mm', self::vocabulary())->working(self::values());
+        self::assertSame('105 mm / 2 + 5 mm = 57.5 mm', (new Reader(LengthUnit::Millimetre))->say($working));
+        self::assertSame('4.134 in / 2 + 5 mm = 2.264 in', (new Reader(LengthUnit::Inch))->say($working), 'the leaflet’s own figure stays as it is');
+    }
+
+    #[Test]
+    public function whatIsNotKnownYetIsNamed(): void
+    {
+        $this->expectException(MissingValue::class);
+        $this->expectExceptionMessage('there is no value for "oversheath_thickness" yet.');
+        Formula::parse('oversheath_thickness', self::vocabulary())->length(self::values());
+    }
+
+    #[Test]
+    public function dividingByZeroIsAnErrorAndNotInfinity(): void
+    {
+        $this->expectException(BadFormula::class);
+        $this->expectExceptionMessage('divides by zero');
+        Formula::parse('bore_depth / (2 - 2)', self::vocabulary())->length(self::values());
+    }
+
+    private static function vocabulary(): Vocabulary
+    {
+        return Vocabulary::withDimensions(['clear']);
+    }
+
+    private static function values(): Values
+    {
+        return Values::of([
+            'connector_length' => Length::ofMillimetres(105), 'bore_depth' => Length::ofMillimetres(56), 'connector_fixing' => 'crimp', 'clear' => Length::ofMillimetres(108),
+        ]);
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Tests\MarkOut;
+
+use Berm\Core\Build\BuildState;
+use Berm\Core\Cable\End;
+use Berm\Core\Job\Plan;
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\MarkOut\Datum;
+use Berm\Core\MarkOut\InchMark;
+use Berm\Core\MarkOut\Mark;
+use Berm\Core\MarkOut\MarkOut;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Range;
+use Berm\Core\Quantity\Tolerance;
+use Berm\Core\Saying\Reader;
+use Berm\Core\Tests\Example;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+final class MarkOutTest extends TestCase
+{
+    /** Source of the strip rule: common practice, half the connector + 5 mm. */
+    #[Test]
+    public function crimpedJointsAreStrippedHalfTheConnectorAndAnAllowance(): void
+    {
+        self::assertSame(['250 mm', '215 mm', '165 mm', '57 mm'], self::places(self::markOut(Example::joint()), End::A));
+    }
+
+    /** Source of the strip rule: common practice, butt, since shear bolts do not lengthen the connector. */
+    #[Test]
+    public function shearBoltConnectorsButt(): void
+    {
+        self::assertSame(['245 mm', '210 mm', '160 mm', '52 mm'], self::places(self::markOut(Example::with(Example::joint(), 'connector', Example::connector('shear-bolt'))), End::B));
+    }
+
+    /** Source of the strip rule: common practice, the lug's bore depth + 3 mm. */
+    #[Test]
+    public function terminationsAreStrippedToTheLugsBore(): void
+    {
+        $markOut = self::markOut(Example::termination());
+        self::assertSame(['252 mm', '217 mm', '167 mm', '59 mm'], self::places($markOut, End::A));
+        self::assertSame([Datum::CableEnd, Datum::LugHole, Datum::OversheathCut], $markOut->datums());
+        self::assertSame('89 mm', $markOut->from(Datum::LugHole, self::mark($markOut, Cut::Insulation)->at, Length::ofMillimetres(252))->toText(), 'hole to mouth 86 less bore 56, and 59');
+    }
+
+    #[Test]
+    public function aMarkIsTheSamePlaceFromEveryDatum(): void
+    {
+        $markOut = self::markOut(Example::joint());
+        $mark = self::mark($markOut, Cut::InsulationScreen);
+        $cutAt = Length::ofMicrometres(251_500);
+        self::assertSame('167 mm', $markOut->from(Datum::JointCentre, $mark->at, $cutAt)->toText(), 'half of the 4 mm centre stop further');
+        self::assertSame('86.5 mm', $markOut->from(Datum::OversheathCut, $mark->at, $cutAt)->toText(), 'from where the oversheath was really cut');
+        $window = $markOut->windowFrom(Datum::OversheathCut, $mark->window(), $cutAt);
+        self::assertSame(['85.5 mm', '87.5 mm'], [$window->min?->toText(), $window->max?->toText()]);
+    }
+
+    #[Test]
+    public function aMarkCarriesItsToolSettingAndItsWorking(): void
+    {
+        $job = Example::read(Example::joint())->job;
+        $mark = self::mark(self::markOut(Example::joint()), Cut::Insulation);
+        self::assertSame(['3.7 mm', true], [$mark->depth?->toText(), $mark->isDepthMeasured], 'half of 19.5 less 11.5, less 0.3');
+        self::assertSame('104 mm / 2 + 5 mm = 57 mm', (new Reader($job->unit))->say($mark->working));
+        self::assertFalse(self::mark(self::markOut(Example::with(Example::joint(), 'ends.A.readings', [])), Cut::Insulation)->isDepthMeasured);
+    }
+
+    #[Test]
+    public function marksThatWouldCrossAtTheirTolerancesAreRefusedInWords(): void
+    {
+        $sheet = Example::joint();
+        $plan = Plan::of(Example::read(Example::with($sheet, 'kit.sheet.sizes.0.dimensions.tape_left', '4 mm'))->job, BuildState::nothingDone());
+        self::assertNull($plan->markOut);
+        self::assertSame(
+            'End A: the metallic screen is cut at 215 mm, which does not lie inside the cut of the oversheath at 219 mm with both tolerances. This kit and connector do not go together.',
+            (new Reader($plan->job->unit))->say($plan->obstacles[1]->reason),
+        );
+    }
+
+    #[Test]
+    public function inInchesAMarkIsASixteenthOrFinerWhereNoneLiesInTheWindow(): void
+    {
+        $inch = static fn (string $at, string $by): InchMark => InchMark::of(Length::parseWithUnit($at), Range::around(Length::parseWithUnit($at), Tolerance::of(Length::parseWithUnit($by), Length::parseWithUnit($by))));
+        self::assertSame('2 1/4', $inch('57 mm', '1 mm')->at);
+        self::assertSame('2 1/4', $inch('2.24 in', '0.03 in')->at);
+        self::assertSame('2 7/32', $inch('2.22 in', '0.01 in')->at);
+        self::assertSame(['2 15/64', '2 15/64', '2 15/64'], [$inch('2.235 in', '0.004 in')->at, $inch('2.235 in', '0.004 in')->from, $inch('2.235 in', '0.004 in')->to]);
+        self::assertSame(['2 7/32', '2 9/32'], [$inch('57 mm', '1 mm')->from, $inch('57 mm', '1 mm')->to], 'limits are rounded inwards');
+    }
+
+    /** @return list<string> */
+    private static function places(MarkOut $markOut, End $end): array
+    {
+        return array_values(array_map(static fn (Mark $mark): string => $mark->at->toText(), $markOut->marks[$end->value]));
+    }
+
+    private static function mark(MarkOut $markOut, Cut $cut): Mark
+    {
+        return $markOut->mark(End::A, $cut) ?? self::fail('the mark is missing');
+    }
+
+    /** @param array<string, mixed> $job */
+    private static function markOut(array $job): MarkOut
+    {
+        return Plan::of(Example::read($job)->job, BuildState::nothingDone())->markOut ?? self::fail('the example cannot be marked out');
+    }
+}

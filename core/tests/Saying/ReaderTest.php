@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Tests\Saying;
+
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Saying\Reader;
+use Berm\Core\Saying\Sentence;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+final class ReaderTest extends TestCase
+{
+    /** @return iterable<string, array{string, array<string, Length|string>, LengthUnit, string}> */
+    public static function sentences(): iterable
+    {
+        /** @var list<array{name: string, template: string, values: array<string, array{mm?: float, text?: string}>, unit: string, says: string}> $cases */
+        $cases = json_decode((string) file_get_contents(__DIR__.'/../../../cases/sentences.json'), true, 8, \JSON_THROW_ON_ERROR);
+        foreach ($cases as $case) {
+            $values = array_map(static fn (array $value): Length|string => isset($value['mm']) ? Length::nearestToMillimetres($value['mm']) : $value['text'] ?? '', $case['values']);
+            yield $case['name'] => [$case['template'], $values, LengthUnit::from($case['unit']), $case['says']];
+        }
+    }
+
+    /** @param array<string, Length|string> $values */
+    #[Test]
+    #[DataProvider('sentences')]
+    public function aSentenceIsSaidInTheReadersUnitsAndWords(string $template, array $values, LengthUnit $unit, string $says): void
+    {
+        self::assertSame($says, (new Reader($unit))->say(Sentence::of($template, $values)));
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Tests\Section;
+
+use Berm\Core\Build\BuildState;
+use Berm\Core\Build\CutMeasured;
+use Berm\Core\Build\Entry;
+use Berm\Core\Cable\End;
+use Berm\Core\Job\Plan;
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\Quantity\Instrument;
+use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Quantity\Reading;
+use Berm\Core\Saying\Reader;
+use Berm\Core\Section\Interval;
+use Berm\Core\Section\Section;
+use Berm\Core\Section\Standing;
+use Berm\Core\Tests\Example;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+final class SectionTest extends TestCase
+{
+    #[Test]
+    public function aJointLiesSymmetricallyAboutItsCentreWithHalfTheStopBetween(): void
+    {
+        $section = self::section(Example::joint());
+        self::assertSame(['-167 mm', '-59 mm'], self::extent(self::layer($section, 'insulation', End::A)));
+        self::assertSame(['59 mm', '167 mm'], self::extent(self::layer($section, 'insulation', End::B)));
+        self::assertSame(['-52 mm', '52 mm'], self::extent($section->connector));
+        self::assertSame(['-200 mm', '200 mm'], self::extent($section->parts[0]));
+        self::assertSame('9.75 mm', self::layer($section, 'insulation', End::A)->radius->toText());
+    }
+
+    #[Test]
+    public function aTerminationStartsAtTheCableEndWithTheLugOverIt(): void
+    {
+        $section = self::section(Example::termination());
+        self::assertSame(['0 mm', '59 mm'], self::extent(self::layer($section, 'conductor', End::A)));
+        self::assertSame(['-4 mm', '56 mm'], self::extent($section->connector));
+        self::assertSame(['-183 mm', '217 mm'], self::extent($section->parts[0]), 'up to the cut of the metallic screen');
+    }
+
+    #[Test]
+    public function theSectionChangesToWhatWasReallyCut(): void
+    {
+        $section = self::section(Example::joint(), '163');
+        $screen = self::layer($section, 'insulation-screen', End::A);
+        self::assertSame(['-217 mm', '-165 mm'], self::extent($screen));
+        self::assertSame([Standing::Out, Standing::Planned], [$screen->standing, self::layer($section, 'insulation-screen', End::B)->standing]);
+    }
+
+    #[Test]
+    public function aPartThatCoversTooLittleIsSaidWithBothNumbers(): void
+    {
+        $laps = self::section(Example::joint())->laps;
+        self::assertSame(['33 mm', '8 mm'], [$laps[0]->judgement->value->toText(), $laps[0]->judgement->margin->toText()]);
+        $short = self::section(Example::with(Example::joint(), 'kit.sheet.sizes.0.parts.stress-tube.length', '370 mm'))->laps[0];
+        self::assertSame('End A: the stress tube would cover 18 mm of the insulation screen; the kit asks for 25 mm.', (new Reader(LengthUnit::Millimetre))->say($short->reason()));
+    }
+
+    /** @param array<string, mixed> $job */
+    private static function section(array $job, ?string $screenCut = null): Section
+    {
+        $log = null === $screenCut ? [] : [new Entry('1', 'tester', new \DateTimeImmutable('2026-01-01T08:00:00Z'), new CutMeasured(End::A, Cut::InsulationScreen, Reading::typed($screenCut, LengthUnit::Millimetre, Instrument::SteelRule)))];
+
+        return Plan::of(Example::read($job)->job, BuildState::fold($log))->section ?? self::fail('no section');
+    }
+
+    private static function layer(Section $section, string $key, End $end): Interval
+    {
+        foreach ($section->layers as $layer) {
+            if ($layer->key === $key && $layer->end === $end) {
+                return $layer;
+            }
+        }
+        self::fail("no $key");
+    }
+
+    /** @return array{string, string} */
+    private static function extent(Interval $interval): array
+    {
+        return [$interval->from->toText(), $interval->to->toText()];
+    }
+}

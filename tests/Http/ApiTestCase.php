@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Http;
+
+use Symfony\Bundle\FrameworkBundle\KernelBrowser;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Uid\Uuid;
+
+/** Calls the application as the page does, against the loaded demo; what a test writes is undone after it. */
+abstract class ApiTestCase extends WebTestCase
+{
+    protected const PASSWORD = 'a-password-for-tests';
+    protected const FINISHED = '019aa100-0000-7000-8000-000000000001';
+    protected const HALF_CUT = '019aa100-0000-7000-8000-000000000002';
+    protected const INCHES = '019aa100-0000-7000-8000-000000000003';
+    protected const NO_FIT = '019aa100-0000-7000-8000-000000000004';
+
+    protected KernelBrowser $browser;
+    private string $csrfToken = '';
+
+    protected function setUp(): void
+    {
+        $this->browser = self::createClient();
+        $this->browser->disableReboot();
+    }
+
+    protected function signIn(string $user, string $password = self::PASSWORD): Response
+    {
+        $this->remember($this->call('GET', '/api/session'));
+        $answer = $this->call('POST', '/api/sign-in', ['user' => $user, 'password' => $password]);
+        if (200 === $answer->getStatusCode()) {
+            $this->remember($answer);
+        }
+
+        return $answer;
+    }
+
+    /** @param array<string, string> $headers */
+    protected function call(string $method, string $path, mixed $body = null, array $headers = []): Response
+    {
+        $server = ['CONTENT_TYPE' => 'application/json', 'HTTP_X_CSRF_TOKEN' => $this->csrfToken];
+        foreach ($headers as $name => $value) {
+            $server['HTTP_'.strtoupper(strtr($name, '-', '_'))] = $value;
+        }
+        $content = \is_string($body) || null === $body ? $body : json_encode($body, \JSON_THROW_ON_ERROR);
+        $this->browser->request($method, $path, server: $server, content: $content);
+        $response = $this->browser->getResponse();
+        Contract::assertKept($method, explode('?', $path)[0], $response);
+
+        return $response;
+    }
+
+    /** @param array<string, mixed> $event */
+    protected function write(string $job, array $event, ?string $id = null): Response
+    {
+        return $this->call('POST', "/api/jobs/$job/log", ['id' => $id ?? Uuid::v7()->toRfc4122(), 'event' => $event]);
+    }
+
+    /** A value in an answer by a path such as "markOut.marks.3.recorded". */
+    protected static function at(Response $response, string $path): mixed
+    {
+        $place = json_decode((string) $response->getContent(), true, 512, \JSON_THROW_ON_ERROR);
+        foreach (explode('.', $path) as $key) {
+            $place = \is_array($place) ? $place[$key] ?? null : null;
+        }
+
+        return $place;
+    }
+
+    /** @return array<mixed> */
+    protected static function listAt(Response $response, string $path): array
+    {
+        $list = self::at($response, $path);
+        self::assertIsArray($list);
+
+        return $list;
+    }
+
+    /** @return array{kind: string, end: string, cut: string, reading: array{typed: string, unit: string, instrument: string}} */
+    protected static function cut(string $end, string $cut, string $typed, string $unit = 'mm'): array
+    {
+        return ['kind' => 'cut-measured', 'end' => $end, 'cut' => $cut, 'reading' => ['typed' => $typed, 'unit' => $unit, 'instrument' => 'steel-rule']];
+    }
+
+    /** @return array<string, mixed> */
+    protected static function safe(): array
+    {
+        return ['kind' => 'safety-confirmed', 'permit' => 'P-9', 'confirmedBy' => 'Control', 'confirmedAt' => '2026-03-14T08:30:00+01:00', 'identified' => true, 'isolated' => true, 'provedDead' => true, 'earthed' => true];
+    }
+
+    private function remember(Response $session): void
+    {
+        $token = self::at($session, 'csrfToken');
+        $this->csrfToken = \is_string($token) ? $token : '';
+    }
+}

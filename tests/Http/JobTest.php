@@ -1,0 +1,240 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Http;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Uid\Uuid;
+
+final class JobTest extends ApiTestCase
+{
+    #[Test]
+    public function theListSaysWhatStandsInEachJobsWayAndTheOneNextStep(): void
+    {
+        $this->signIn('storekeeper');
+        $list = $this->call('GET', '/api/jobs');
+        $jobs = [];
+        foreach (self::listAt($list, 'jobs') as $i => $_) {
+            $name = self::at($list, "jobs.$i.name");
+            $jobs[\is_string($name) ? $name : ''] = [self::at($list, "jobs.$i.next.step"), self::at($list, "jobs.$i.unit"), \count(self::listAt($list, "jobs.$i.obstacles"))];
+        }
+        self::assertSame(['kit', 'mm', 2], $jobs['Brinlow Mill · joint 1']);
+        self::assertSame(['safety', 'in', 1], $jobs['Gannet Quay 7 · splice']);
+        self::assertSame(['build', 'mm', 0], $jobs['Sallow Fen 3 · joint 2']);
+        self::assertSame(['record', 'mm', 0], $jobs['Sallow Fen 3 · joint 1']);
+        self::assertSame([2, 5], [\count(self::listAt($this->call('GET', '/api/jobs?page=2&perPage=3'), 'jobs')), self::at($list, 'total')]);
+    }
+
+    #[Test]
+    public function aJobCarriesMarksFromEveryDatumInMillimetresAndInSixteenths(): void
+    {
+        $this->signIn('jointer');
+        $job = $this->call('GET', '/api/jobs/'.self::HALF_CUT);
+        self::assertSame(['cable-end', 'joint-centre', 'oversheath-cut'], self::at($job, 'markOut.datums'));
+        self::assertEquals(['atMm' => 59, 'minMm' => 58, 'maxMm' => 61, 'inches' => ['at' => '2 5/16', 'min' => '2 5/16', 'max' => '2 3/8']], self::at($job, 'markOut.marks.3.from.cable-end'));
+        self::assertSame('not-proved', self::at($job, 'markOut.marks.2.recorded.judgement.verdict'));
+        self::assertTrue(self::at($job, 'logUnbroken'));
+    }
+
+    #[Test]
+    public function aJobIsMadePlannedAndBuiltStepByStep(): void
+    {
+        $this->signIn('jointer');
+        $id = Uuid::v7()->toRfc4122();
+        $made = $this->call('POST', '/api/jobs', ['id' => $id, 'name' => 'Test Lane 1', 'function' => 'termination', 'unit' => 'mm']);
+        self::assertSame([201, 'safety'], [$made->getStatusCode(), self::at($made, 'next.step')]);
+        self::assertSame(1, self::at($this->call('POST', '/api/jobs', ['id' => $id, 'name' => 'Test Lane 1', 'function' => 'termination', 'unit' => 'mm']), 'version'), 'sent twice, made once');
+        $this->write($id, self::safe());
+        $planned = $this->plan($id, 1, self::terminationPlan());
+        self::assertSame([200, 'seal-tube'], [$planned->getStatusCode(), self::at($planned, 'next.part')]);
+        self::assertSame(['fits', 'fits'], [self::at($planned, 'fit.kit.outcome'), self::at($planned, 'fit.connector.outcome')]);
+        self::assertSame(201, $this->write($id, ['kind' => 'part-parked', 'end' => 'A', 'part' => 'seal-tube'])->getStatusCode());
+        foreach (['oversheath' => '276', 'metallic-screen' => '236', 'insulation-screen' => '192', 'insulation' => '60.5'] as $cut => $typed) {
+            $answer = $this->write($id, self::cut('A', $cut, $typed));
+            self::assertSame(201, $answer->getStatusCode(), (string) $answer->getContent());
+        }
+        $done = $this->write($id, ['kind' => 'connector-fitted', 'batch' => 'L-1']);
+        self::assertSame(['record', ['batch' => 'L-1']], [self::at($done, 'next.step'), self::at($done, 'connectorFitted')]);
+        self::assertSame(409, $this->plan($id, 2, self::terminationPlan())->getStatusCode(), 'what it was built to stays');
+    }
+
+    #[Test]
+    public function anEntrySentTwiceIsStoredOnceAndAnotherUnderItsIdIsRefused(): void
+    {
+        $this->signIn('jointer');
+        $id = Uuid::v7()->toRfc4122();
+        $first = $this->write(self::HALF_CUT, self::cut('A', 'insulation', '59.5'), $id);
+        $again = $this->write(self::HALF_CUT, self::cut('A', 'insulation', '59.5'), $id);
+        self::assertSame([201, 201], [$first->getStatusCode(), $again->getStatusCode()]);
+        self::assertSame(\count(self::listAt($first, 'log')), \count(self::listAt($again, 'log')));
+        self::assertSame(409, $this->write(self::HALF_CUT, self::cut('A', 'insulation', '60'), $id)->getStatusCode());
+    }
+
+    #[Test]
+    public function aClosedGateAnswersWithTheReason(): void
+    {
+        $this->signIn('jointer');
+        $early = $this->write(self::INCHES, self::cut('A', 'oversheath', '9 3/4', 'in'));
+        self::assertSame([409, '/problems/refused', 'Confirm first, from the local permit, that it is safe to start.'], [$early->getStatusCode(), self::at($early, 'type'), self::at($early, 'reason.template')]);
+        $noFit = $this->write(self::NO_FIT, self::cut('A', 'oversheath', '250'));
+        self::assertSame(409, $noFit->getStatusCode());
+        self::assertStringContainsString('too small', self::text($noFit, 'reason.template'));
+    }
+
+    #[Test]
+    public function twoPeopleEditingTheSecondGetsBothVersionsAndNothingIsOverwritten(): void
+    {
+        $this->signIn('engineer');
+        $plan = self::listAt($this->call('GET', '/api/jobs/'.self::INCHES), 'draft');
+        $theirs = [...$plan, 'connector' => ['id' => 'corvane-dual-1-0', 'revision' => 1]];
+        $mine = [...$plan, 'connector' => null];
+        self::assertSame(200, $this->plan(self::INCHES, 2, $theirs)->getStatusCode());
+        $conflict = $this->plan(self::INCHES, 2, $mine);
+        self::assertSame([409, '/problems/plan-conflict'], [$conflict->getStatusCode(), self::at($conflict, 'type')]);
+        self::assertSame(['corvane-dual-1-0', null], [self::at($conflict, 'theirs.draft.connector.id'), self::at($conflict, 'yours.connector')]);
+        self::assertSame('corvane-dual-1-0', self::at($this->call('GET', '/api/jobs/'.self::INCHES), 'draft.connector.id'));
+        self::assertSame(200, $this->plan(self::INCHES, 3, $mine)->getStatusCode(), 'on top of theirs, knowingly');
+    }
+
+    #[Test]
+    public function aPlanChangedAfterTheFirstCutIsWrittenIntoTheLog(): void
+    {
+        $this->signIn('engineer');
+        $plan = self::listAt($this->call('GET', '/api/jobs/'.self::HALF_CUT), 'draft');
+        $answer = $this->plan(self::HALF_CUT, 2, [...$plan, 'connector' => ['id' => 'tallis-shear-95-150', 'revision' => 1]]);
+        $log = self::listAt($answer, 'log');
+        self::assertSame('plan-changed', self::at($answer, 'log.'.(\count($log) - 1).'.event.kind'));
+        self::assertEquals(62, self::at($answer, 'markOut.marks.3.from.cable-end.atMm'), 'butt: half of 124');
+        self::assertTrue(self::at($answer, 'logUnbroken'));
+    }
+
+    #[Test]
+    public function everyKitSizeIsJudgedTheBestFirstAndEachOtherSaysWhyNot(): void
+    {
+        $this->signIn('storekeeper');
+        $kits = $this->call('GET', '/api/jobs/'.self::NO_FIT.'/kits');
+        self::assertSame(['fits', '2'], [self::at($kits, 'choices.0.outcome'), self::at($kits, 'choices.0.kit.size')]);
+        self::assertStringContainsString('too small', self::text($kits, 'choices.2.worst.reason.template'));
+        $connectors = $this->call('GET', '/api/jobs/'.self::HALF_CUT.'/connectors');
+        self::assertSame(['fits', 'does-not-fit'], [self::at($connectors, 'choices.0.outcome'), self::at($connectors, 'choices.'.(\count(self::listAt($connectors, 'choices')) - 1).'.outcome')]);
+    }
+
+    #[Test]
+    public function theRecordIsAFileThatComputesTheSameAndAPdf(): void
+    {
+        $this->signIn('trainer');
+        $record = $this->call('GET', '/api/jobs/'.self::FINISHED.'/record.json');
+        self::assertSame('berm/job/1', self::at($record, 'format'));
+        self::assertStringContainsString('Sallow-Fen-3-joint-1.job.json', (string) $record->headers->get('Content-Disposition'));
+        $path = tempnam(sys_get_temp_dir(), 'berm');
+        file_put_contents((string) $path, $record->getContent());
+        exec(\sprintf('php %s %s', escapeshellarg(\dirname(__DIR__, 2).'/core/bin/plan'), escapeshellarg((string) $path)), $output, $status);
+        unlink((string) $path);
+        self::assertSame(0, $status);
+        self::assertStringContainsString('"at": "250 mm"', implode("\n", $output));
+        $pdf = $this->call('GET', '/api/jobs/'.self::FINISHED.'/record.pdf?unit=in');
+        self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
+    }
+
+    /** @return iterable<string, array{string, string, mixed, int, string}> */
+    public static function badRequests(): iterable
+    {
+        $job = '/api/jobs/'.self::HALF_CUT;
+        $log = static fn (mixed $event): array => ['id' => '019aa100-0000-7000-8000-0000000000bb', 'event' => $event];
+        yield 'no JSON' => ['POST', "$job/log", 'nonsense', 422, 'is not JSON'];
+        yield 'a list' => ['POST', "$job/log", [1, 2], 422, 'must be an object'];
+        yield 'an id that is none' => ['POST', "$job/log", ['id' => '7', 'event' => self::safe()], 422, 'must be a UUID'];
+        yield 'a cut that is none' => ['POST', "$job/log", $log(self::cut('A', 'armour', '57')), 422, 'must be one of'];
+        yield 'a reading in words' => ['POST', "$job/log", $log(self::cut('A', 'insulation', 'about 57')), 422, 'is not a length'];
+        yield 'an empty reading' => ['POST', "$job/log", $log(self::cut('A', 'insulation', '')), 422, 'is empty'];
+        yield 'a negative reading' => ['POST', "$job/log", $log(self::cut('A', 'insulation', '-57')), 422, 'is negative'];
+        yield 'an absurd reading' => ['POST', "$job/log", $log(self::cut('A', 'insulation', '9 m')), 409, 'check the unit'];
+        yield 'an entry that only the server writes' => ['POST', "$job/log", $log(['kind' => 'plan-changed', 'summary' => 'forged']), 422, 'written by the server alone'];
+        yield 'a field too many' => ['POST', '/api/jobs', ['id' => '019aa100-0000-7000-8000-0000000000bb', 'name' => 'x', 'function' => 'joint', 'unit' => 'mm', 'price' => 1], 422, 'is not a field known here'];
+        yield 'a name of spaces' => ['POST', '/api/jobs', ['id' => '019aa100-0000-7000-8000-0000000000bb', 'name' => '   ', 'function' => 'joint', 'unit' => 'mm'], 422, 'must be a text that is not empty'];
+        yield 'a plan without its version' => ['PUT', "$job/plan", ['unit' => 'mm', 'ends' => []], 428, 'If-Match'];
+        yield 'a job that is not there' => ['GET', '/api/jobs/019aa100-0000-7000-8000-00000000ffff', null, 404, 'There is no job'];
+        yield 'a job id that is none' => ['GET', '/api/jobs/drop-table', null, 404, 'There is no job'];
+        yield 'a sheet that is not there' => ['GET', '/api/kits/quillon-straight-12/99', null, 404, 'revision 99'];
+        yield 'a cable of crossing layers' => ['POST', '/api/cables', self::cable('9 mm'), 422, 'is not larger than over the conductor'];
+        yield 'a cable three metres thick' => ['POST', '/api/cables', self::cable('3 m'), 422, 'between 2 mm and 150 mm'];
+    }
+
+    #[Test]
+    #[DataProvider('badRequests')]
+    public function badInputGetsASentenceThatNamesTheMend(string $method, string $path, mixed $body, int $status, string $says): void
+    {
+        $this->signIn('jointer');
+        $answer = $this->call($method, $path, $body);
+        self::assertSame($status, $answer->getStatusCode());
+        self::assertStringContainsString($says, (string) json_encode(json_decode((string) $answer->getContent()), \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES));
+    }
+
+    #[Test]
+    public function aPlanThatPinsWhatIsNotThereIsRefusedWithItsField(): void
+    {
+        $this->signIn('engineer');
+        $plan = self::terminationPlan();
+        self::assertSame(422, $this->plan(self::INCHES, 2, [...$plan, 'connector' => ['id' => 'nothing', 'revision' => 1]])->getStatusCode());
+        $size = $this->plan(self::INCHES, 2, ['unit' => 'in', 'ends' => [], 'kit' => ['id' => 'thole-splice-15', 'revision' => 2, 'size' => 'Z']]);
+        self::assertSame(['kit.size', 'is not a size of this sheet: it has A, B.'], [self::at($size, 'problems.0.path'), self::at($size, 'problems.0.message')]);
+        $reading = $this->plan(self::INCHES, 2, ['unit' => 'in', 'ends' => ['A' => ['readings' => ['insulation' => [['typed' => '0.3.4', 'unit' => 'in', 'instrument' => 'caliper']]]]]]);
+        self::assertSame('ends.A.readings.insulation[0].typed', self::at($reading, 'problems.0.path'));
+        self::assertSame(2, self::at($this->call('GET', '/api/jobs/'.self::INCHES), 'version'), 'nothing was stored');
+    }
+
+    #[Test]
+    public function aCableEnteredByHandIsKeptAndCanBeChosen(): void
+    {
+        $this->signIn('jointer');
+        self::assertSame(201, $this->call('POST', '/api/cables', self::cable('19.5 mm'))->getStatusCode());
+        self::assertSame(409, $this->call('POST', '/api/cables', self::cable('19.6 mm'))->getStatusCode(), 'a revision never changes');
+        self::assertSame('19.5 mm', self::at($this->call('GET', '/api/cables/hand-made/1'), 'layers.1.diameter'));
+        self::assertContains('hand-made', array_column(self::listAt($this->call('GET', '/api/cables'), 'cables'), 'id'));
+    }
+
+    /** @return array<string, mixed> */
+    private static function cable(string $overInsulation): array
+    {
+        $layer = static fn (string $layer, string $diameter): array => compact('layer', 'diameter');
+
+        return [
+            'id' => 'hand-made', 'revision' => 1, 'designation' => 'Made by hand', 'ratedVoltage' => '12 kV', 'conductor' => ['material' => 'copper', 'shape' => 'stranded', 'size' => '95 mm²'],
+            'insulation' => 'epr', 'metallicScreen' => 'copper-tape', 'oversheath' => 'pvc',
+            'layers' => [$layer('conductor', '11.5 mm'), $layer('insulation', $overInsulation), $layer('insulation-screen', '21 mm'), $layer('metallic-screen', '21.4 mm'), $layer('oversheath', '1 in')],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function terminationPlan(): array
+    {
+        $read = static fn (string ...$typed): array => array_map(static fn (string $text): array => ['typed' => $text, 'unit' => 'mm', 'instrument' => 'caliper'], $typed);
+
+        return [
+            'unit' => 'mm',
+            'ends' => ['A' => [
+                'cable' => ['id' => 'iec-1x95-al-12', 'revision' => 1],
+                'readings' => ['conductor' => $read('11.4'), 'insulation' => $read('19.4', '19.5'), 'oversheath' => $read('24.9')],
+                'freeLength' => ['typed' => '60 cm', 'unit' => 'mm', 'instrument' => 'tape'],
+            ]],
+            'kit' => ['id' => 'quillon-indoor-end-12', 'revision' => 1, 'size' => '2'],
+            'connector' => ['id' => 'tallis-lug-al-95', 'revision' => 1],
+        ];
+    }
+
+    /** @param array<mixed> $plan */
+    private function plan(string $id, int $version, array $plan): Response
+    {
+        return $this->call('PUT', "/api/jobs/$id/plan", $plan, ['If-Match' => "\"$version\""]);
+    }
+
+    private static function text(Response $response, string $path): string
+    {
+        $text = self::at($response, $path);
+
+        return \is_string($text) ? $text : '';
+    }
+}

@@ -1,0 +1,50 @@
+#!/usr/bin/env bash
+# Everything that is checked. State of its own in var/test, so that nothing that runs is touched.   usage: tools/test.sh [core|app|journey|static|web]
+set -euo pipefail
+. "$(dirname "$0")/lib.sh"
+cd "$root"
+what=${1:-all}
+wants() { [ "$what" = all ] || [ "$what" = "$1" ]; }
+step() { printf '\n== %s\n' "$*"; }
+
+tools/build.sh
+export BERM_STATE=$root/var/test PG_HOME=$root/var/test/pg PG_FAST=1
+mkdir -p "$BERM_STATE"
+
+if wants web || wants static; then
+  step "The page: types, rules, format, unit tests"
+  (cd web && npx --no-install tsc --noEmit && npx --no-install eslint . && npx --no-install prettier --check --log-level warn . && npx --no-install vitest run)
+fi
+if wants static; then
+  step "PHP: format, types, layers"
+  vendor/bin/php-cs-fixer check --show-progress=none
+  APP_ENV=dev APP_DEBUG=1 APP_SECRET=static DATABASE_URL='postgresql://nobody@127.0.0.1/none?serverVersion=15' php bin/console cache:warmup --quiet
+  vendor/bin/phpstan analyse --memory-limit=2G --no-progress
+fi
+if wants core; then
+  step "The core"
+  vendor/bin/phpunit --testsuite core --no-progress
+fi
+if wants app || wants journey; then
+  step "A database for the tests"
+  tools/pg.sh start
+  trap 'BERM_RUN=$BERM_STATE/run tools/serve.sh stop; tools/pg.sh stop' EXIT
+  tools/pg.sh psql -qc 'drop schema public cascade; create schema public'
+  export DATABASE_URL APP_SECRET=test BERM_PASSWORD=a-password-for-tests APP_DEBUG=0
+  DATABASE_URL=$(tools/pg.sh url)
+  rm -rf var/cache/test
+  APP_ENV=prod php bin/console doctrine:migrations:migrate --no-interaction --quiet
+  APP_ENV=prod php bin/console doctrine:schema:validate --quiet || die "the migrations do not give the tables that the rows describe"
+  APP_ENV=prod php bin/console berm:people demo/people.json
+  APP_ENV=prod php bin/console berm:demo
+fi
+if wants app; then
+  step "The application, against PostgreSQL"
+  vendor/bin/phpunit --testsuite app --no-progress
+fi
+if wants journey; then
+  step "The whole path, in a browser"
+  port=$(free_port)
+  BERM_RUN=$BERM_STATE/run tools/serve.sh start "$port"
+  BERM_URL=http://127.0.0.1:$port vendor/bin/phpunit --testsuite journey --no-progress
+fi
