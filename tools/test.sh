@@ -8,9 +8,6 @@ wants() { [ "$what" = all ] || [ "$what" = "$1" ]; }
 step() { printf '\n== %s\n' "$*"; }
 
 tools/build.sh
-export BERM_STATE=$root/var/test PG_HOME=$root/var/test/pg PG_FAST=1
-mkdir -p "$BERM_STATE"
-
 if wants web || wants static; then
   step "The page: types, rules, format, unit tests"
   (cd web && npx --no-install tsc --noEmit && npx --no-install eslint . && npx --no-install prettier --check --log-level warn . && npx --no-install vitest run)
@@ -27,16 +24,9 @@ if wants core; then
 fi
 if wants app || wants journey; then
   step "A database for the tests"
-  tools/pg.sh start
-  trap 'BERM_RUN=$BERM_STATE/run tools/serve.sh stop; tools/pg.sh stop' EXIT
-  tools/pg.sh psql -qc 'drop schema public cascade; create schema public'
-  export DATABASE_URL APP_SECRET=test BERM_PASSWORD=a-password-for-tests APP_DEBUG=0
-  DATABASE_URL=$(tools/pg.sh url)
+  fresh_application test
   rm -rf var/cache/test
-  APP_ENV=prod php bin/console doctrine:migrations:migrate --no-interaction --quiet
   APP_ENV=prod php bin/console doctrine:schema:validate --quiet || die "the migrations do not give the tables that the rows describe"
-  APP_ENV=prod php bin/console berm:people demo/people.json
-  APP_ENV=prod php bin/console berm:demo
 fi
 if wants app; then
   step "The application, against PostgreSQL"
@@ -45,6 +35,6 @@ fi
 if wants journey; then
   step "The whole path, in a browser"
   port=$(free_port)
-  BERM_RUN=$BERM_STATE/run tools/serve.sh start "$port"
+  tools/serve.sh start "$port"
   BERM_URL=http://127.0.0.1:$port vendor/bin/phpunit --testsuite journey --no-progress
 fi

@@ -45,15 +45,21 @@ final class Example
      */
     public static function with(array $job, string $path, mixed $value): array
     {
-        $place = &$job;
-        foreach (explode('.', $path) as $key) {
-            \assert(\is_array($place));
-            $place = &$place[$key];
-        }
-        $place = $value;
-        unset($place);
+        [$key, $rest] = [...explode('.', $path, 2), null];
+        $inner = $job[$key] ?? [];
 
-        return $job;
+        return [...$job, $key => null === $rest ? $value : self::with(self::object($inner), $rest, $value)];
+    }
+
+    /** @return array<string, mixed> */
+    private static function object(mixed $json): array
+    {
+        $object = [];
+        foreach (\is_array($json) ? $json : [] as $key => $value) {
+            $object[(string) $key] = $value;
+        }
+
+        return $object;
     }
 
     /** @return list<array{typed: string, unit: string, instrument: string}> */

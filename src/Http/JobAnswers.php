@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Wire\JobJson;
-use App\UseCase\Jobs;
+use App\UseCase\JobStamps;
 use App\UseCase\PlannedJob;
 use App\UseCase\ShowJob;
+use Symfony\Component\DependencyInjection\Attribute\AutowireServiceClosure;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Contracts\Cache\CacheInterface;
 use Symfony\Contracts\Cache\ItemInterface;
@@ -17,18 +18,26 @@ final readonly class JobAnswers
 {
     private const KEPT_SECONDS = 900;
 
-    /** @param string $era tells this database from another one */
-    public function __construct(private Jobs $jobs, private ShowJob $showJob, private CacheInterface $answers, private string $era)
-    {
+    /**
+     * @param \Closure(): ShowJob $showJob made only when an answer has to be worked out
+     * @param string              $era     tells this database from another one
+     */
+    public function __construct(
+        private JobStamps $stamps,
+        #[AutowireServiceClosure(ShowJob::class)]
+        private \Closure $showJob,
+        private CacheInterface $answers,
+        private string $era,
+    ) {
     }
 
     public function show(string $id): JsonResponse
     {
-        $stamp = $this->jobs->stamp($id);
+        $stamp = $this->stamps->of($id);
         $json = $this->answers->get(hash('xxh128', "$this->era/$id/$stamp"), function (ItemInterface $item) use ($id): string {
             $item->expiresAfter(self::KEPT_SECONDS);
 
-            return json_encode(JobJson::of(($this->showJob)($id)), \JSON_THROW_ON_ERROR | JsonResponse::DEFAULT_ENCODING_OPTIONS);
+            return json_encode(JobJson::of(($this->showJob)()($id)), \JSON_THROW_ON_ERROR | JsonResponse::DEFAULT_ENCODING_OPTIONS);
         });
 
         return new JsonResponse($json, 200, ['ETag' => '"'.(int) $stamp.'"'], true);

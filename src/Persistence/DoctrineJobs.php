@@ -29,16 +29,6 @@ final readonly class DoctrineJobs implements Jobs
         return JobMapper::job($row, $this->logs([$row])[$row->id] ?? []);
     }
 
-    public function stamp(string $id): string
-    {
-        $stamp = Uuid::isValid($id) ? $this->entities->getConnection()->fetchOne(
-            'SELECT job.version || \'.\' || COALESCE((SELECT entry.hash FROM log_entry entry WHERE entry.job_id = job.id ORDER BY entry.sequence DESC LIMIT 1), \'\') FROM job WHERE job.id = ?',
-            [$id],
-        ) : false;
-
-        return \is_string($stamp) ? $stamp : throw JobNotFound::withId($id);
-    }
-
     public function page(int $page, int $perPage): array
     {
         $rows = $this->entities->getRepository(JobRow::class)->findBy([], ['changedAt' => 'DESC', 'id' => 'DESC'], $perPage, ($page - 1) * $perPage);

@@ -9,9 +9,6 @@ interface Jobs
     /** @throws JobNotFound */
     public function get(string $id): StoredJob;
 
-    /** Changes whenever anything about the job does: one cheap look tells whether what was computed before still holds. @throws JobNotFound */
-    public function stamp(string $id): string;
-
     /** @return array{list<StoredJob>, int} the jobs of one page, last changed first, and how many there are in all */
     public function page(int $page, int $perPage): array;
 

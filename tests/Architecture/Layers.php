@@ -70,7 +70,7 @@ final class Layers
 
     private static function core(): SelectorInterface
     {
-        return Selector::inNamespace('Berm\Core');
+        return Selector::AllOf(Selector::inNamespace('Berm\Core'), Selector::Not(Selector::inNamespace('Berm\Core\Tests')));
     }
 
     private static function app(string $side): SelectorInterface

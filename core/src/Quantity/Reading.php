@@ -16,4 +16,10 @@ final readonly class Reading
     {
         return new self(trim($text), $unit, $instrument, Length::parse($text, $unit));
     }
+
+    /** As it was typed, with the unit it was read in where none was typed: "59,5 mm", "2.6 m". */
+    public function asTyped(): string
+    {
+        return 1 === preg_match('~[^\d\s.,/-]~u', $this->typed) ? $this->typed : $this->typed.' '.$this->unit->value;
+    }
 }

@@ -96,7 +96,7 @@ final readonly class RecordFacts
             ucfirst($this->reader->word($mark->cut->layer()->label())),
             $at,
             $window,
-            null === $measured ? '–' : $measured->reading->typed.' '.$measured->reading->unit->value,
+            null === $measured ? '–' : $measured->reading->asTyped(),
             null === $measured ? '' : $measured->reading->instrument->label(),
             null === $judgement ? 'to do' : $this->verdict($judgement).($this->plan->build->isAccepted($mark->end, $mark->cut) ? ', accepted' : ''),
         ];
@@ -130,7 +130,7 @@ final readonly class RecordFacts
 
         return $this->reader->say(Sentence::plain(match (true) {
             $event instanceof SafetyConfirmed => "Safe to start, permit $event->permit, confirmed by $event->confirmedBy",
-            $event instanceof CutMeasured => $cut($event).": {$event->reading->typed} {$event->reading->unit->value} by {$event->reading->instrument->label()}",
+            $event instanceof CutMeasured => $cut($event).": {$event->reading->asTyped()} by {$event->reading->instrument->label()}",
             $event instanceof DeviationAccepted => $cut($event).", let stand: $event->reason",
             $event instanceof PartParked => ($this->plan->job->sheet->parts[$event->part]->name ?? $event->part)." parked on end {$event->end->value}",
             $event instanceof ConnectorFitted => ucfirst($this->plan->job->function->connectorKind()->label()).' fitted'.('' === $event->batch ? '' : ", batch $event->batch"),

@@ -116,6 +116,10 @@ export function formatInchFraction(mm: number, parts = 16): string {
   return `${sign}${whole === 0 ? '' : `${whole} `}${upper}/${lower}`
 }
 
+/** A reading as it was typed, with the unit it was read in where none was typed. */
+export const sayTyped = ({ typed, unit }: { typed: string; unit: Unit }): string =>
+  /[^\d\s.,/-]/.test(typed) ? typed : `${typed} ${unit}`
+
 /** A length along the cable, with its unit. */
 export const sayMark = (mm: number, unit: Unit): string => (unit === 'in' ? `${formatInchFraction(mm)} in` : `${formatMm(mm)} mm`)
 

@@ -1,6 +1,6 @@
 import type { Cut, Datum, End, Job, Mark } from '../api/types'
 import { UNCERTAINTY_MM } from '../domain/judge'
-import { sayFine } from '../domain/length'
+import { sayFine, sayTyped } from '../domain/length'
 import { Gauge } from '../drawing/Gauge'
 import { classes } from '../ui/classes'
 import { useUnit } from '../ui/UnitContext'
@@ -113,10 +113,7 @@ function Measured({ mark }: { mark: Mark }) {
   const { judgement } = recorded
   return (
     <>
-      <td className="pr-4 text-right whitespace-nowrap">
-        {recorded.typed}
-        {recorded.unit !== unit && ` ${recorded.unit}`}
-      </td>
+      <td className="pr-4 text-right whitespace-nowrap">{recorded.unit === unit ? recorded.typed : sayTyped(recorded)}</td>
       <td>
         <Gauge
           valueMm={judgement.valueMm}

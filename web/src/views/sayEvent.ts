@@ -1,3 +1,4 @@
+import { sayTyped } from '../domain/length'
 import type { LogEvent } from '../api/types'
 import type { Unit } from '../domain/length'
 import { cutName } from './cuts'
@@ -8,7 +9,7 @@ export function sayEvent(event: LogEvent, unit: Unit): string {
     case 'safety-confirmed':
       return `safe to start, permit ${event.permit}`
     case 'cut-measured':
-      return `${cutName(event.cut, unit)}, end ${event.end}: ${event.reading.typed} ${event.reading.unit}`
+      return `${cutName(event.cut, unit)}, end ${event.end}: ${sayTyped(event.reading)}`
     case 'deviation-accepted':
       return `${cutName(event.cut, unit)}, end ${event.end}, let stand: ${event.reason}`
     case 'part-parked':

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\Tests\Cable\Standard;
 
-use Berm\Core\Cable\Construction;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Cable\Standard\Icea;
 use Berm\Core\Cable\Standard\Iec60228;
@@ -70,7 +69,11 @@ final class LibraryTest extends TestCase
         self::assertSame([$nominal, $least], [$thickness->toText(), Iec60502::leastInsulation($thickness)->toText()]);
     }
 
-    /** Source: IEC 60502-2 table A.1, values from memory. @return iterable<string, array{int, string}> */
+    /**
+     * Source: IEC 60502-2 table A.1, values from memory.
+     *
+     * @return iterable<string, array{int, string}>
+     */
     public static function fictitiousConductors(): iterable
     {
         foreach ([10 => '3.6', 25 => '5.6', 50 => '8', 95 => '11', 150 => '13.8', 185 => '15.3', 240 => '17.5', 300 => '19.5', 400 => '22.6', 630 => '28.3', 1000 => '35.7'] as $area => $diameter) {

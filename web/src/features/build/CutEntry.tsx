@@ -22,7 +22,9 @@ type CutEntryProps = {
 export function CutEntry({ mark, text, onText, isTried, isOnItsWay, instrument, onInstrument, onRecord }: CutEntryProps) {
   const unit = useUnit()
   const input = useRef<HTMLInputElement>(null)
-  useEffect(() => input.current?.focus(), [])
+  useEffect(() => {
+    input.current?.focus()
+  }, [])
   const length = readLength(text, unit)
   const window = mark.from['cable-end']
   const valueMm = length.nanometres === undefined ? null : length.nanometres / 1e6

@@ -1,3 +1,4 @@
+import { sayTyped } from '../../domain/length'
 import type { Job, Mark } from '../../api/types'
 import { say } from '../../domain/sentence'
 import { Note } from '../../ui/Note'
@@ -11,9 +12,9 @@ const TONES = { inside: 'inside', 'not-proved': 'unproved', out: 'out' } as cons
 export function Recorded({ mark }: { mark: Mark }) {
   const unit = useUnit()
   if (!mark.recorded) return null
-  const { judgement, typed, unit: typedIn, advice, accepted } = mark.recorded
+  const { judgement, advice, accepted } = mark.recorded
   return (
-    <Note tone={TONES[judgement.verdict]} role="status" title={`Recorded: ${typed} ${typedIn}`}>
+    <Note tone={TONES[judgement.verdict]} role="status" title={`Recorded: ${sayTyped(mark.recorded)}`}>
       <VerdictWord judgement={judgement} unit={unit} />
       {advice && <p>{say(advice, unit)}</p>}
       {accepted !== null && <p>Let stand by an engineer: {accepted}</p>}
@@ -31,7 +32,7 @@ export function Before({ job, mark }: { job: Job; mark: Mark }) {
   return (
     <Note tone={TONES[before.recorded.judgement.verdict]} role="status">
       <p>
-        {cutName(before.cut, unit)}, end {before.end}: {before.recorded.typed} {before.recorded.unit},{' '}
+        {cutName(before.cut, unit)}, end {before.end}: {sayTyped(before.recorded)},{' '}
         <VerdictWord judgement={before.recorded.judgement} unit={unit} />
       </p>
       {before.recorded.advice && <p>{say(before.recorded.advice, unit)}</p>}

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job } from '../../api/types'
-import { readLength, sayFault, sayMark } from '../../domain/length'
+import { readLength, sayFault, sayMark, sayTyped } from '../../domain/length'
 import { word } from '../../domain/words'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
@@ -38,7 +38,7 @@ export function FreeLength({ job, end, mayPlan }: { job: Job; end: End; mayPlan:
           Straight, clean cable past the {word('oversheath', unit)} cut.
           {needed !== undefined && needed > 0 && ` The parts that wait here need ${sayMark(needed, unit)} nose to tail.`}
         </p>
-        <p className="text-lead font-semibold">{stored ? `${stored.typed} ${stored.unit}` : 'not measured'}</p>
+        <p className="text-lead font-semibold">{stored ? sayTyped(stored) : 'not measured'}</p>
       </div>
       {mayPlan && (
         <>
@@ -54,7 +54,7 @@ export function FreeLength({ job, end, mayPlan }: { job: Job; end: End; mayPlan:
             )}
           </Field>
           <Button type="submit" className="desk:mt-6">
-            {stored ? 'Replace' : 'Record'}
+            {stored ? 'Replace length' : 'Add length'}
           </Button>
         </>
       )}

@@ -3,7 +3,7 @@ import { X } from 'lucide-react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job, LayerKind } from '../../api/types'
 import { INSTRUMENT_NAMES, UNCERTAINTY_MM, type Instrument } from '../../domain/judge'
-import { readLength, sayFault, sayFine, type Unit } from '../../domain/length'
+import { readLength, sayFault, sayFine, sayTyped, type Unit } from '../../domain/length'
 import { layerName } from '../../domain/words'
 import { Gauge } from '../../drawing/Gauge'
 import { Button } from '../../ui/Button'
@@ -51,7 +51,9 @@ function Entry({ job, end, layer, unit, onStep }: EntryProps) {
   const [isTried, setIsTried] = useState(false)
   const length = readLength(text, unit)
   const fault = isTried && length.fault ? sayFault(length.fault) : undefined
-  useEffect(() => input.current?.focus(), [])
+  useEffect(() => {
+    input.current?.focus()
+  }, [])
   const add = () => {
     setIsTried(true)
     if (length.fault) return
@@ -164,12 +166,12 @@ function LayerRow({ job, end, layer, isActive, onActive, mayPlan }: RowProps) {
           <ul className="flex flex-wrap gap-2" aria-label={`Readings over the ${layerName(layer, unit).toLowerCase()}`}>
             {readings.map((reading, i) => (
               <li key={`${i}${reading.typed}`} className="inline-flex items-center border border-line pl-2 text-label">
-                {reading.typed} {reading.unit}
+                {sayTyped(reading)}
                 {mayPlan && (
                   <button
                     type="button"
                     className="grid size-7 place-items-center hover:text-out"
-                    aria-label={`Take out the reading ${reading.typed} ${reading.unit}`}
+                    aria-label={`Take out the reading ${sayTyped(reading)}`}
                     onClick={() => change((now) => withoutReading(now, end, layer, i))}
                   >
                     <X size={15} aria-hidden />

@@ -67,10 +67,10 @@ function Frame({ job }: { job: Job }) {
 function Steps({ job }: { job: Job }) {
   const row = useRef<HTMLOListElement>(null)
   const { pathname } = useLocation()
-  useEffect(
-    () => row.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }),
-    [pathname],
-  )
+  useEffect(() => {
+    // In braces: newer browsers return a promise from scrollIntoView, and an effect may only return its own undoing.
+    row.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' })
+  }, [pathname])
   return (
     <nav aria-label="Steps of the job" className="flex border-b-2 border-ink">
       <Link to="/" className="grid min-h-12 place-items-center border-r-2 border-ink px-4 text-lead font-bold desk:px-6">

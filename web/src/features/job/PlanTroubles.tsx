@@ -1,3 +1,4 @@
+import { sayTyped } from '../../domain/length'
 import { discardUnsaved, useResolve, useUnsaved } from '../../api/plan'
 import type { Draft, Job } from '../../api/types'
 import { layerName, word } from '../../domain/words'
@@ -91,9 +92,9 @@ function flat(draft: Draft, unit: Unit): Record<string, string> {
   }
   for (const [end, half] of Object.entries(draft.ends)) {
     rows[`End ${end}, cable`] = half.cable ? `${half.cable.id}, revision ${half.cable.revision}` : ''
-    rows[`End ${end}, free length`] = half.freeLength ? `${half.freeLength.typed} ${half.freeLength.unit}` : ''
+    rows[`End ${end}, free length`] = half.freeLength ? sayTyped(half.freeLength) : ''
     for (const [layer, readings] of Object.entries(half.readings ?? {}))
-      rows[`End ${end}, ${word(layer.replace('-', ' '), unit)}`] = readings.map((one) => `${one.typed} ${one.unit}`).join(' · ')
+      rows[`End ${end}, ${word(layer.replace('-', ' '), unit)}`] = readings.map(sayTyped).join(' · ')
   }
   return rows
 }

@@ -1,0 +1,269 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Journey;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverElement;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Assert;
+
+/** One person at one window: finds things by the words that they read. */
+final class Page
+{
+    private const SECONDS = 10;
+
+    private function __construct(private readonly RemoteWebDriver $web, private readonly string $base)
+    {
+    }
+
+    public static function open(int $width = 1280, int $height = 800, string $scheme = 'light'): self
+    {
+        $base = $_SERVER['BERM_URL'] ?? null;
+        Assert::assertIsString($base, 'BERM_URL says where the application runs');
+
+        return new self(Browser::open($width, $height, $scheme), $base);
+    }
+
+    public function close(): void
+    {
+        $this->web->quit();
+    }
+
+    public function go(string $path): self
+    {
+        $this->web->get($this->base.$path);
+
+        return $this;
+    }
+
+    public function signIn(string $user): self
+    {
+        $password = $_SERVER['BERM_PASSWORD'] ?? null;
+        Assert::assertIsString($password);
+
+        return $this->go('/')->fill('Name', $user)->fill('Password', $password)->press('Sign in')->see('Jobs');
+    }
+
+    /** Waits until the words stand on the page. */
+    public function see(string $words): self
+    {
+        $this->until("\"$words\" on the page", fn (): bool => str_contains($this->text(), $words));
+
+        return $this;
+    }
+
+    public function doesNotSee(string $words): self
+    {
+        Assert::assertStringNotContainsString($words, $this->text());
+
+        return $this;
+    }
+
+    /** Clicks a button, a link or a toggle by its text. */
+    public function press(string $words): self
+    {
+        $quoted = self::quoted($words);
+        $this->element("//button[normalize-space(.)=$quoted or @aria-label=$quoted] | //a[normalize-space(.)=$quoted] | //*[@role='radio' and normalize-space(.)=$quoted]")->click();
+
+        return $this;
+    }
+
+    /** Clicks the first button or link whose text begins so. */
+    public function pressFirst(string $beginning): self
+    {
+        $quoted = self::quoted($beginning);
+        $this->element("(//button[starts-with(normalize-space(.), $quoted)] | //a[starts-with(normalize-space(.), $quoted)])[1]")->click();
+
+        return $this;
+    }
+
+    public function tick(string $label): self
+    {
+        $quoted = self::quoted($label);
+        $box = $this->element("//label[.//*[normalize-space(.)=$quoted]]//input[@type='checkbox']");
+        $this->until("\"$label\" ready to be ticked", static fn (): bool => $box->isEnabled());
+        $box->click();
+
+        return $this;
+    }
+
+    /** Types over what a field holds, found by its label. */
+    public function fill(string $label, string $text): self
+    {
+        $field = $this->field($label);
+        $field->clear();
+        $field->sendKeys($text);
+
+        return $this;
+    }
+
+    public function enter(string $label, string $text): self
+    {
+        $this->field($label)->sendKeys([$text, WebDriverKeys::ENTER]);
+
+        return $this;
+    }
+
+    public function choose(string $label, string $option): self
+    {
+        $this->field($label)->findElement(WebDriverBy::xpath('./option[normalize-space(.)='.self::quoted($option).']'))->click();
+
+        return $this;
+    }
+
+    public function valueOf(string $label): string
+    {
+        return (string) $this->field($label)->getAttribute('value');
+    }
+
+    /** Types at whatever has the focus, as on a keyboard. @param string|list<string> $keys */
+    public function type(string|array $keys): self
+    {
+        $this->web->switchTo()->activeElement()->sendKeys($keys);
+
+        return $this;
+    }
+
+    /** Moves the focus with the tab key until it is on the thing with this name. */
+    public function tabTo(string $name): self
+    {
+        for ($steps = 0; $steps < 120; ++$steps) {
+            if (str_starts_with($this->focused(), $name)) {
+                return $this;
+            }
+            $this->type(WebDriverKeys::TAB);
+        }
+        Assert::fail("The tab key never reaches \"$name\".");
+    }
+
+    /** The large number: where to cut. */
+    public function target(): string
+    {
+        return $this->element('//*[contains(@class, "text-target")]')->getText();
+    }
+
+    public function path(): string
+    {
+        return (string) parse_url($this->web->getCurrentURL(), \PHP_URL_PATH);
+    }
+
+    public function waitForPath(string $end): self
+    {
+        $this->until("the path to end in $end", fn (): bool => str_ends_with($this->path(), $end));
+
+        return $this;
+    }
+
+    /** Cuts the window off from the server, or joins it again. */
+    public function offline(bool $isOffline): self
+    {
+        Browser::devtools($this->web, 'Network.enable', []);
+        Browser::devtools($this->web, 'Network.emulateNetworkConditions', ['offline' => $isOffline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+
+        return $this;
+    }
+
+    /** What a request of the page's own session answers: status, type and the first bytes. @return array{int, string, string} */
+    public function fetch(string $path): array
+    {
+        $answer = $this->web->executeAsyncScript(
+            'const done = arguments[1]; fetch(arguments[0]).then(async r => done([r.status, r.headers.get("Content-Type") ?? "", (await r.text()).slice(0, 200000)]))',
+            [$path],
+        );
+        Assert::assertIsArray($answer);
+        [$status, $type, $body] = $answer;
+        Assert::assertTrue(\is_int($status) && \is_string($type) && \is_string($body));
+
+        return [$status, $type, $body];
+    }
+
+    /** No violation of WCAG 2.2 A and AA that axe-core finds, and no error of the page's own in the console. */
+    public function assertAccessible(): self
+    {
+        $this->web->executeScript((string) file_get_contents(\dirname(__DIR__, 2).'/web/node_modules/axe-core/axe.min.js'));
+        $violations = $this->web->executeAsyncScript(
+            'const done = arguments[arguments.length - 1];
+            axe.run(document, {runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]}).then(
+                r => done(r.violations.map(v => v.id + ": " + v.nodes.map(n => n.target.join(" ") + " " + n.failureSummary).join(" | "))),
+                e => done([String(e)]))',
+        );
+        Assert::assertSame([], $violations, $this->path());
+        $logged = $this->web->manage()->getLog('browser');
+        $severe = array_filter(\is_array($logged) ? $logged : [], static fn (mixed $line): bool => \is_array($line) && 'SEVERE' === ($line['level'] ?? null) && 'network' !== ($line['source'] ?? null));
+        Assert::assertSame([], array_values($severe));
+
+        return $this;
+    }
+
+    public function shot(string $file): self
+    {
+        $this->web->executeAsyncScript('document.fonts.ready.then(arguments[0])');
+        $this->web->takeScreenshot($file);
+
+        return $this;
+    }
+
+    public function scrollTo(string $words): self
+    {
+        $this->web->executeScript('arguments[0].scrollIntoView({block: "start"})', [$this->element('//*[normalize-space(text())='.self::quoted($words).']')]);
+
+        return $this;
+    }
+
+    private function field(string $label): WebDriverElement
+    {
+        $quoted = self::quoted($label);
+
+        return $this->element("//*[@id = //label[normalize-space(.)=$quoted]/@for] | //*[@aria-label=$quoted] | //label[normalize-space(text())=$quoted]//select");
+    }
+
+    private function element(string $xpath): WebDriverElement
+    {
+        $found = null;
+        $this->until($xpath, function () use ($xpath, &$found): bool {
+            foreach ($this->web->findElements(WebDriverBy::xpath($xpath)) as $one) {
+                if ($one->isDisplayed()) {
+                    $found = $one;
+
+                    return true;
+                }
+            }
+
+            return false;
+        });
+
+        return $found ?? throw new \LogicException('waited for it');
+    }
+
+    /** @param \Closure(): bool $holds */
+    private function until(string $what, \Closure $holds): void
+    {
+        $this->web->wait(self::SECONDS, 50)->until($holds, "waited in vain for $what at {$this->path()}; the page says: ".mb_strimwidth($this->text(), 0, 1500, '…'));
+    }
+
+    private function text(): string
+    {
+        $text = $this->web->executeScript('return document.body.innerText');
+
+        return \is_string($text) ? (string) preg_replace('/\s+/u', ' ', $text) : '';
+    }
+
+    private function focused(): string
+    {
+        $name = $this->web->executeScript(
+            'const e = document.activeElement;
+            const label = e.labels?.[0]?.innerText ?? e.getAttribute("aria-label") ?? e.innerText ?? "";
+            return label.replace(/\s+/g, " ").trim()',
+        );
+
+        return \is_string($name) ? $name : '';
+    }
+
+    private static function quoted(string $words): string
+    {
+        return str_contains($words, "'") ? "\"$words\"" : "'$words'";
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Journey;
+
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+/** What goes wrong at a trench: the signal, a colleague at the same job, a small screen at night. */
+final class TroubleTest extends TestCase
+{
+    private const HALF_CUT = '/jobs/019aa100-0000-7000-8000-000000000002';
+    private const UNMEASURED = '/jobs/019aa100-0000-7000-8000-000000000005';
+
+    #[Test]
+    public function anEntryMadeWithNoSignalStaysOnTheScreenAndIsSentLater(): void
+    {
+        $page = Page::open(390, 844, 'dark');
+        try {
+            $page->signIn('jointer')->go(self::HALF_CUT.'/build')->see('4 · Insulation, end A')->assertAccessible();
+            $page->offline(true)->enter('Measured, Insulation, end A, in mm', '59.5')->see('Not saved yet: Insulation, end A: 59.5 mm')->see('not saved yet');
+            $page->offline(false)->see('1 · Oversheath, end B')->see('all sent')->doesNotSee('Not saved yet');
+        } finally {
+            $page->close();
+        }
+    }
+
+    #[Test]
+    public function theSecondOfTwoPeopleGetsBothVersions(): void
+    {
+        $first = Page::open();
+        $second = Page::open();
+        try {
+            $field = 'Diameter over the insulation, end A, in mm';
+            $first->signIn('engineer')->go(self::UNMEASURED.'/cables')->see('1×150 Al');
+            $second->signIn('jointer')->go(self::UNMEASURED.'/cables')->see('1×150 Al');
+            $first->pressFirst('Insulation')->enter($field, '22.3')->see('all sent')->see('22.3 mm');
+            $second->pressFirst('Insulation')->enter($field, '22.6')->see('Somebody else changed this job while you were editing')->see('22.3 mm')->see('22.6 mm')->assertAccessible();
+            $second->press('Store mine in its place')->see('all sent');
+            $first->go(self::UNMEASURED.'/cables')->see('22.6 mm');
+        } finally {
+            $first->close();
+            $second->close();
+        }
+    }
+}

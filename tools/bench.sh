@@ -1,0 +1,35 @@
+#!/usr/bin/env bash
+# How fast it is: the core alone, a plan over HTTP beside the empty JSON route of the same server, and the weight of the first load.
+set -euo pipefail
+. "$(dirname "$0")/lib.sh"
+cd "$root"
+printf '== The core, one process of PHP %s\n' "$(php -r 'echo PHP_VERSION;')"
+for bench in core/bench/*.php; do php "$bench"; done
+
+printf '\n== The application, nginx and php-fpm on this machine\n'
+fresh_application bench
+port=$(free_port); at=http://127.0.0.1:$port
+tools/serve.sh start "$port"
+jar=$state/cookies; rm -f "$jar"
+token() { php -r 'echo json_decode(stream_get_contents(STDIN), true)["csrfToken"];'; }
+csrf=$(curl -fsS --noproxy '*' -c "$jar" "$at/api/session" | token)
+curl -fsS --noproxy '*' -b "$jar" -c "$jar" -o /dev/null -H 'Content-Type: application/json' -H "X-CSRF-Token: $csrf" -d "{\"user\":\"jointer\",\"password\":\"$BERM_PASSWORD\"}" "$at/api/sign-in"
+cookie="berm=$(awk '$6 == "berm" { print $7 }' "$jar")"
+job=/api/jobs/019aa100-0000-7000-8000-000000000002
+# One connection, so that the time of one request is seen and not the queue before it. Rounds take turns, and of each route the
+# least disturbed round counts: a shared machine is faster one second than the next.
+paths=(/api/ping "$job" "$job/kits" "$job/connectors" /api/cables)
+rounds=$state/rounds; : > "$rounds"
+for _ in 1 2 3 4; do
+  for path in "${paths[@]}"; do
+    wrk -t1 -c1 -d2s --latency -H "Cookie: $cookie" "$at$path" | awk -v path="$path" '$1 == "50%" { print path, ($2 ~ /us/ ? $2 / 1000 : $2 + 0) }' >> "$rounds"
+  done
+done
+for path in "${paths[@]}"; do
+  awk -v path="$path" '$1 == "/api/ping" && (!base || $2 < base) { base = $2 } $1 == path && (!least || $2 < least) { least = $2 }
+    END { printf "%-64s median %6.2f ms   %.2f times the empty route\n", path, least, least / base }' "$rounds"
+done
+
+printf '\n== The first load\n'
+script=$(php -r '$m = json_decode(file_get_contents("public/build/.vite/manifest.json"), true); foreach ($m as $c) if (!empty($c["isEntry"])) { echo $c["file"]; foreach ($c["imports"] ?? [] as $i) echo " ".$m[$i]["file"]; }')
+printf 'script %s kB gzipped (limit 200)\n' "$(for f in $script; do gzip -9c "public/build/$f"; done | wc -c | awk '{ printf "%.0f", $1 / 1000 }')"
