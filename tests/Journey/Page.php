@@ -39,12 +39,17 @@ final class Page
         return $this;
     }
 
-    public function signIn(string $user): self
+    public static function password(): string
     {
         $password = $_SERVER['BERM_PASSWORD'] ?? null;
         Assert::assertIsString($password);
 
-        return $this->go('/')->fill('Name', $user)->fill('Password', $password)->press('Sign in')->see('Jobs');
+        return $password;
+    }
+
+    public function signIn(string $user): self
+    {
+        return $this->go('/')->fill('Name', $user)->fill('Password', self::password())->press('Sign in')->see('Jobs');
     }
 
     /** Waits until the words stand on the page. */
@@ -119,7 +124,11 @@ final class Page
         return (string) $this->field($label)->getAttribute('value');
     }
 
-    /** Types at whatever has the focus, as on a keyboard. @param string|list<string> $keys */
+    /**
+     * Types at whatever has the focus, as on a keyboard.
+     *
+     * @param string|list<string> $keys
+     */
     public function type(string|array $keys): self
     {
         $this->web->switchTo()->activeElement()->sendKeys($keys);
@@ -166,7 +175,11 @@ final class Page
         return $this;
     }
 
-    /** What a request of the page's own session answers: status, type and the first bytes. @return array{int, string, string} */
+    /**
+     * What a request of the page's own session answers: status, type and the first bytes.
+     *
+     * @return array{int, string, string}
+     */
     public function fetch(string $path): array
     {
         $answer = $this->web->executeAsyncScript(
@@ -192,7 +205,7 @@ final class Page
         );
         Assert::assertSame([], $violations, $this->path());
         $logged = $this->web->manage()->getLog('browser');
-        $severe = array_filter(\is_array($logged) ? $logged : [], static fn (mixed $line): bool => \is_array($line) && 'SEVERE' === ($line['level'] ?? null) && 'network' !== ($line['source'] ?? null));
+        $severe = array_filter($logged, static fn (mixed $line): bool => \is_array($line) && 'SEVERE' === ($line['level'] ?? null) && 'network' !== ($line['source'] ?? null));
         Assert::assertSame([], array_values($severe));
 
         return $this;

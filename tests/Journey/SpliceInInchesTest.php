@@ -18,7 +18,7 @@ final class SpliceInInchesTest extends TestCase
     {
         $page = Page::open();
         try {
-            $page->go('/')->see('Sign in')->type('jointer')->tabTo('Password')->type([(string) $_SERVER['BERM_PASSWORD'], WebDriverKeys::ENTER])->see('Jobs');
+            $page->go('/')->see('Sign in')->type('jointer')->tabTo('Password')->type([Page::password(), WebDriverKeys::ENTER])->see('Jobs');
             $page->tabTo('New job')->type(WebDriverKeys::ENTER)->see('Place and position')->tabTo('Place and position')->type('Mallow Sound 2 · splice');
             $page->tabTo('Millimetres')->type(WebDriverKeys::ARROW_RIGHT)->type(WebDriverKeys::SPACE)->tabTo('Make the job')->type(WebDriverKeys::ENTER)->waitForPath('/safety');
             $this->confirm($page);
