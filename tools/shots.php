@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+// Takes docs/screenshots/ again from the demo of a throw-away application.   usage: ./berm shots
+use App\Tests\Journey\Page;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+$folder = dirname(__DIR__).'/docs/screenshots';
+$job = static fn (int $number): string => '/jobs/019aa100-0000-7000-8000-00000000000'.$number;
+
+$desk = Page::open();
+$desk->go('/')->see('Sign in')->shot("$folder/sign-in.png");
+$desk->signIn('jointer')->see('Oxmere')->shot("$folder/jobs.png");
+$views = [
+    ['safety', $job(3).'/safety', 'Permit number'],
+    ['cables', $job(2).'/cables', 'ovality'],
+    ['kit', $job(4).'/kit', 'too small'],
+    ['connector', $job(2).'/connector', 'How it is fixed'],
+    ['mark-out', $job(2).'/mark-out', 'thread on in this order'],
+    ['mark-out-inches', $job(3).'/mark-out', 'from the cable end'],
+    ['build', $job(2).'/build', 'window'],
+    ['record', $job(1).'/record', 'Record of a joint'],
+];
+foreach ($views as [$name, $path, $words]) {
+    $desk->go($path)->see($words)->shot("$folder/$name.png");
+}
+$desk->close();
+
+$trench = Page::open(390, 844, 'dark');
+$trench->signIn('jointer')->go($job(2).'/build')->see('window')->shot("$folder/trench-night.png");
+$trench->close();
