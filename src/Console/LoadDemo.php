@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\UseCase\Atomically;
+use App\UseCase\CableTypes;
 use App\UseCase\ChangePlan;
 use App\UseCase\CreateJob;
 use App\UseCase\EntryIds;
@@ -33,6 +34,7 @@ final class LoadDemo extends Command
     public function __construct(
         private readonly string $folder,
         private readonly Sheets $sheets,
+        private readonly CableTypes $cables,
         private readonly CreateJob $createJob,
         private readonly ChangePlan $changePlan,
         private readonly WriteEntry $writeEntry,
@@ -44,7 +46,7 @@ final class LoadDemo extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        if ([] !== $this->sheets->cables()) {
+        if ([] !== $this->sheets->kits()) {
             $output->writeln('The demo is loaded already.');
 
             return self::SUCCESS;
@@ -57,9 +59,7 @@ final class LoadDemo extends Command
 
     private function load(): void
     {
-        foreach (Library::all() as $cable) {
-            $this->sheets->addCable($cable, self::BY);
-        }
+        $this->cables->addNew(array_values([...Library::shipped()]), self::BY);
         foreach ($this->files('kits') as $text) {
             $this->sheets->addKit(Fields::readText($text, KitSheetFile::read(...)), self::BY);
         }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Wire\IdentifiedJson;
 use App\Http\Wire\JobJson;
 use App\Http\Wire\SheetJson;
 use App\Security\Permission;
 use App\Security\Person;
 use App\UseCase\ChangePlan;
 use App\UseCase\CreateJob;
+use App\UseCase\IdentifyCable;
 use App\UseCase\JudgeChoices;
 use App\UseCase\ListJobs;
 use App\UseCase\PlanDraft;
@@ -19,6 +21,7 @@ use App\UseCase\WriteEntry;
 use Berm\Core\Build\DeviationAccepted;
 use Berm\Core\Build\Event;
 use Berm\Core\Build\PlanChanged;
+use Berm\Core\Cable\End;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\Fields;
 use Berm\Core\File\LogFile;
@@ -98,6 +101,13 @@ final readonly class JobController
     public function connectors(string $id, JudgeChoices $judge): JsonResponse
     {
         return new JsonResponse(['choices' => array_map(SheetJson::choice(...), $judge->connectors($id))]);
+    }
+
+    #[Route('/api/jobs/{id}/ends/{end}/identification', requirements: ['end' => 'A|B'], methods: ['GET'])]
+    #[IsGranted(Permission::Read->value)]
+    public function identification(string $id, End $end, IdentifyCable $identify): JsonResponse
+    {
+        return new JsonResponse(IdentifiedJson::of($identify($id, $end)));
     }
 
     private static function rightFor(Event $event): Permission

@@ -4,41 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Http\Wire\CableJson;
 use App\Security\Permission;
-use App\Security\Person;
 use App\UseCase\Sheets;
 use Berm\Core\File\CableTypeFile;
 use Berm\Core\File\ConnectorFile;
 use Berm\Core\File\KitSheetFile;
 use Berm\Core\Revision;
 use Symfony\Component\HttpFoundation\JsonResponse;
-use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
-use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final readonly class SheetController
 {
     public function __construct(private Sheets $sheets)
     {
-    }
-
-    #[Route('/api/cables', methods: ['GET'])]
-    #[IsGranted(Permission::Read->value)]
-    public function cables(): JsonResponse
-    {
-        return new JsonResponse(['cables' => array_map(CableJson::type(...), $this->sheets->cables())]);
-    }
-
-    #[Route('/api/cables', methods: ['POST'])]
-    #[IsGranted(Permission::AddCable->value)]
-    public function addCable(Request $request, #[CurrentUser] Person $person): JsonResponse
-    {
-        $cable = Body::read($request, CableTypeFile::read(...));
-        $this->sheets->addCable($cable, $person->shownAs);
-
-        return new JsonResponse(CableJson::type($cable), 201);
     }
 
     /** Sheets as their open files. */

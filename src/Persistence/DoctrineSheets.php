@@ -53,11 +53,6 @@ final class DoctrineSheets implements Sheets
         return $this->one('connector', $revision, ConnectorFile::read(...), Connector::class);
     }
 
-    public function cables(): array
-    {
-        return $this->newest('cable', CableTypeFile::read(...), Construction::class);
-    }
-
     public function kits(): array
     {
         return $this->newest('kit', KitSheetFile::read(...), KitSheet::class);
@@ -66,11 +61,6 @@ final class DoctrineSheets implements Sheets
     public function connectors(): array
     {
         return $this->newest('connector', ConnectorFile::read(...), Connector::class);
-    }
-
-    public function addCable(Construction $cable, string $by): void
-    {
-        $this->add('cable', $cable->revision, $cable->designation, CableTypeFile::write($cable), $by);
     }
 
     public function addKit(KitSheet $sheet, string $by): void

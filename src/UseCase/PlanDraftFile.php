@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
-use Berm\Core\Cable\AsFound;
+use Berm\Core\File\AsFoundFile;
 use Berm\Core\File\Fields;
 use Berm\Core\File\ReadingFile;
 use Berm\Core\File\RevisionFile;
+use Berm\Core\File\WeatherFile;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Reading;
 use Berm\Core\Revision;
+use Berm\Core\Site\Weather;
 
 /** Plans as JSON: the same form on the wire, in the database and in the demo's files. */
 final class PlanDraftFile
@@ -30,8 +32,9 @@ final class PlanDraftFile
         });
         $kit = $file->optionalObject('kit', static fn (Fields $kit): array => [RevisionFile::read($kit), $kit->text('size', 40)]);
         $connector = $file->optionalObject('connector', RevisionFile::read(...));
+        $weather = $file->has('weather') ? $file->object('weather', WeatherFile::read(...)) : Weather::unknown();
 
-        return new PlanDraft($unit, Fields::got($ends), $kit[0] ?? null, $kit[1] ?? '', $connector);
+        return new PlanDraft($unit, Fields::got($ends), $kit[0] ?? null, $kit[1] ?? '', $connector, Fields::got($weather));
     }
 
     /** @return array<string, mixed> */
@@ -41,21 +44,22 @@ final class PlanDraftFile
             'unit' => $draft->unit->value,
             'ends' => (object) array_map(static fn (EndDraft $end): array => [
                 'cable' => self::pinned($end->cable),
-                'readings' => ReadingFile::writeAsFound($end->asFound),
+                ...AsFoundFile::write($end->asFound),
                 'freeLength' => $end->freeLength instanceof Reading ? ReadingFile::write($end->freeLength) : null,
             ], $draft->ends),
             'kit' => null === $draft->kit ? null : [...RevisionFile::write($draft->kit), 'size' => $draft->kitSize],
             'connector' => self::pinned($draft->connector),
+            'weather' => (object) WeatherFile::write($draft->weather),
         ];
     }
 
     private static function readEnd(Fields $file): EndDraft
     {
         $cable = $file->optionalObject('cable', RevisionFile::read(...));
-        $asFound = $file->has('readings') ? $file->object('readings', ReadingFile::readAsFound(...)) : AsFound::nothing();
+        $asFound = AsFoundFile::read($file);
         $freeLength = $file->optionalObject('freeLength', ReadingFile::read(...));
 
-        return new EndDraft($cable, Fields::got($asFound), $freeLength);
+        return new EndDraft($cable, $asFound, $freeLength);
     }
 
     /** @return array{id: string, revision: int}|null */

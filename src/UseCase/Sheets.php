@@ -21,17 +21,11 @@ interface Sheets
     /** @throws SheetNotFound */
     public function connector(Revision $revision): Connector;
 
-    /** @return list<Construction> the newest revision of each, by designation */
-    public function cables(): array;
-
     /** @return list<KitSheet> the newest revision of each, by name */
     public function kits(): array;
 
     /** @return list<Connector> the newest revision of each, by name */
     public function connectors(): array;
-
-    /** @throws SheetExists */
-    public function addCable(Construction $cable, string $by): void;
 
     /** @throws SheetExists */
     public function addKit(KitSheet $sheet, string $by): void;

@@ -43,7 +43,7 @@ abstract class ApiTestCase extends WebTestCase
     {
         $server = ['CONTENT_TYPE' => 'application/json', 'HTTP_X_CSRF_TOKEN' => $this->csrfToken];
         foreach ($headers as $name => $value) {
-            $server['HTTP_'.strtoupper(strtr($name, '-', '_'))] = $value;
+            $server['Content-Type' === $name ? 'CONTENT_TYPE' : 'HTTP_'.strtoupper(strtr($name, '-', '_'))] = $value;
         }
         $content = \is_string($body) || null === $body ? $body : json_encode($body, \JSON_THROW_ON_ERROR);
         $this->browser->request($method, $path, server: $server, content: $content);

@@ -192,8 +192,8 @@ final class JobTest extends ApiTestCase
         $this->signIn('jointer');
         self::assertSame(201, $this->call('POST', '/api/cables', self::cable('19.5 mm'))->getStatusCode());
         self::assertSame(409, $this->call('POST', '/api/cables', self::cable('19.6 mm'))->getStatusCode(), 'a revision never changes');
-        self::assertSame('19.5 mm', self::at($this->call('GET', '/api/cables/hand-made/1'), 'layers.1.diameter'));
-        self::assertContains('hand-made', array_column(self::listAt($this->call('GET', '/api/cables'), 'cables'), 'id'));
+        self::assertSame('19.5 mm', self::at($this->call('GET', '/api/cables/hand-made/1'), 'layers.2.diameter'));
+        self::assertContains('hand-made', array_column(self::listAt($this->call('GET', '/api/cables?search=made+hand'), 'cables'), 'id'));
     }
 
     /** @return array<string, mixed> */

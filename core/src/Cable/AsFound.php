@@ -5,22 +5,37 @@ declare(strict_types=1);
 namespace Berm\Core\Cable;
 
 use Berm\Core\Quantity\Reading;
+use Berm\Core\Quantity\Temperature;
 
-/** What the calipers said at one cable end, layer by layer. */
+/** What was found at one cable end: readings layer by layer, walls, condition, warmth, and how much of it is left to work with. */
 final readonly class AsFound
 {
     /** @var array<string, MeasuredDiameter> by LayerKind value */
     private array $diameters;
 
-    /** @param array<string, non-empty-list<Reading>> $readings by LayerKind value */
-    private function __construct(public array $readings)
-    {
+    /**
+     * @param array<string, non-empty-list<Reading>> $readings   by LayerKind value
+     * @param list<Reading>                          $walls      thickness of the insulation, round one section
+     * @param array<string, bool>                    $conditions by Condition value: is it so? Absent: not looked
+     */
+    private function __construct(
+        public array $readings,
+        public array $walls,
+        public array $conditions,
+        /** Of the cable's surface, where it will be opened. */
+        public ?Temperature $surface,
+        /** Cable that can still be pulled or cut back. */
+        public ?Reading $slack,
+        /** Where the end lies, in a few words. */
+        public string $position,
+        public Seen $seen,
+    ) {
         $this->diameters = array_map(MeasuredDiameter::of(...), $readings);
     }
 
     public static function nothing(): self
     {
-        return new self([]);
+        return self::of([]);
     }
 
     /**
@@ -30,10 +45,45 @@ final readonly class AsFound
      */
     public static function of(array $readings): self
     {
-        $asFound = new self(array_filter($readings, static fn (array $ofLayer): bool => [] !== $ofLayer));
+        return self::sheet($readings, [], [], null, null, '', Seen::nothing());
+    }
+
+    /**
+     * @param array<string, list<Reading>> $readings   by LayerKind value
+     * @param list<Reading>                $walls
+     * @param array<string, bool>          $conditions by Condition value
+     *
+     * @throws LayersCross when an outer layer reads no larger than an inner one
+     */
+    public static function sheet(array $readings, array $walls, array $conditions, ?Temperature $surface, ?Reading $slack, string $position, Seen $seen): self
+    {
+        $asFound = new self(array_filter($readings, static fn (array $ofLayer): bool => [] !== $ofLayer), $walls, $conditions, $surface, $slack, $position, $seen);
+        $asFound->ensureOrdered();
+
+        return $asFound;
+    }
+
+    public function diameterOver(LayerKind $kind): ?MeasuredDiameter
+    {
+        return $this->diameters[$kind->value] ?? null;
+    }
+
+    public function wall(): ?MeasuredWall
+    {
+        return [] === $this->walls ? null : MeasuredWall::of($this->walls);
+    }
+
+    /** Null: not looked. */
+    public function isSo(Condition $condition): ?bool
+    {
+        return $this->conditions[$condition->value] ?? null;
+    }
+
+    private function ensureOrdered(): void
+    {
         $inner = null;
         foreach (LayerKind::cases() as $kind) {
-            $diameter = $asFound->diameterOver($kind);
+            $diameter = $this->diameterOver($kind);
             if (null === $diameter) {
                 continue;
             }
@@ -43,12 +93,5 @@ final readonly class AsFound
             }
             $inner = [$kind, $diameter];
         }
-
-        return $asFound;
-    }
-
-    public function diameterOver(LayerKind $kind): ?MeasuredDiameter
-    {
-        return $this->diameters[$kind->value] ?? null;
     }
 }

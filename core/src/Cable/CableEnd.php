@@ -19,15 +19,23 @@ final readonly class CableEnd
     ) {
     }
 
-    /** As measured where it was measured, else as the construction has it. */
-    public function diameterOver(LayerKind $kind): Length
+    /** As measured where it was measured, else as the construction has it; null when neither tells. */
+    public function diameterOver(LayerKind $kind): ?Length
     {
         return $this->asFound->diameterOver($kind)->mean ?? $this->construction->diameterOver($kind);
     }
 
-    /** Radial thickness from the top of $inner to the top of $outer: for the insulation it includes the conductor screen. */
-    public function thickness(LayerKind $inner, LayerKind $outer): Length
+    /** @throws DiameterUnknown with the layer to measure */
+    public function knownDiameterOver(LayerKind $kind): Length
     {
-        return $this->diameterOver($outer)->minus($this->diameterOver($inner))->dividedBy(2, Rounding::Nearest);
+        return $this->diameterOver($kind) ?? throw DiameterUnknown::over($this->end, $kind);
+    }
+
+    /** Radial thickness from the top of $inner to the top of $outer, where both are known: for the insulation it includes the conductor screen. */
+    public function thickness(LayerKind $inner, LayerKind $outer): ?Length
+    {
+        $beneath = $this->diameterOver($inner);
+
+        return null === $beneath ? null : $this->diameterOver($outer)?->minus($beneath)->dividedBy(2, Rounding::Nearest);
     }
 }

@@ -4,58 +4,56 @@ declare(strict_types=1);
 
 namespace Berm\Core\Cable;
 
-use Berm\Core\Conductor\Conductor;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
 use Berm\Core\Revision;
 
-/** A cable type: what it is called, and its layers from the inside out, each larger than the one beneath. */
+/** A cable type: what it is called, and the diameters over its layers that are known, each larger than the one beneath. */
 final readonly class Construction
 {
-    /** @param array<string, Layer> $layers by LayerKind value, none but the conductor screen missing, from the inside out */
+    /** @param array<string, Layer> $layers by LayerKind value, from the inside out; a layer whose diameter nobody knows is absent */
     private function __construct(
         public Revision $revision,
         public string $designation,
         public string $standard,
-        public RatedVoltage $voltage,
-        public Conductor $conductor,
-        public InsulationMaterial $insulation,
-        public MetallicScreen $metallicScreen,
-        public SheathMaterial $sheath,
+        public Design $design,
         public array $layers,
     ) {
     }
 
     /**
-     * @param list<Layer> $layers in any order; the conductor screen may be left out
+     * @param list<Layer> $layers in any order; those that are not known may be left out
      *
      * @throws LayersCross
+     * @throws ImpossibleDesign when a layer is given that the design does not have
      */
-    public static function of(
-        Revision $revision,
-        string $designation,
-        string $standard,
-        RatedVoltage $voltage,
-        Conductor $conductor,
-        InsulationMaterial $insulation,
-        MetallicScreen $metallicScreen,
-        SheathMaterial $sheath,
-        array $layers,
-    ): self {
-        return new self($revision, $designation, $standard, $voltage, $conductor, $insulation, $metallicScreen, $sheath, self::ordered($layers));
-    }
-
-    /** The diameter over a layer; over the conductor screen where it is not given, that over the conductor. */
-    public function diameterOver(LayerKind $kind): Length
+    public static function of(Revision $revision, string $designation, string $standard, Design $design, array $layers): self
     {
-        return ($this->layers[$kind->value] ?? $this->layers[LayerKind::Conductor->value])->diameter;
+        return new self($revision, $designation, $standard, $design, self::ordered($design, $layers));
     }
 
-    /** @throws LayersCross for a diameter that no medium-voltage core has, in the core's own range of 2 to 150 mm */
+    /**
+     * The same cable with layers that were worked out.
+     *
+     * @param list<Layer> $layers
+     */
+    public function withLayers(array $layers): self
+    {
+        return new self($this->revision, $this->designation, $this->standard, $this->design, self::ordered($this->design, $layers));
+    }
+
+    /** Null when it is not known. */
+    public function diameterOver(LayerKind $kind): ?Length
+    {
+        return ($this->layers[$kind->value] ?? null)?->diameter;
+    }
+
+    /** @throws LayersCross for a diameter that no medium-voltage cable has: 2 to 150 mm for a core, to 250 mm over all */
     public static function ensurePlausible(LayerKind $kind, Length $diameter): void
     {
-        if (!Range::between(Length::ofMillimetres(2), Length::ofMillimetres(150))->contains($diameter)) {
-            throw LayersCross::absurd($kind, $diameter);
+        $most = Length::ofMillimetres($kind->isOfCore() ? 150 : 250);
+        if (!Range::between(Length::ofMillimetres(2), $most)->contains($diameter)) {
+            throw LayersCross::absurd($kind, $diameter, $most);
         }
     }
 
@@ -64,12 +62,15 @@ final readonly class Construction
      *
      * @return array<string, Layer>
      */
-    private static function ordered(array $layers): array
+    private static function ordered(Design $design, array $layers): array
     {
         $byKind = [];
         foreach ($layers as $layer) {
             if (isset($byKind[$layer->kind->value])) {
                 throw LayersCross::twice($layer->kind);
+            }
+            if (!$design->has($layer->kind)) {
+                throw ImpossibleDesign::layerNotThere($layer->kind);
             }
             self::ensurePlausible($layer->kind, $layer->diameter);
             $byKind[$layer->kind->value] = $layer;
@@ -77,7 +78,7 @@ final readonly class Construction
         $ordered = [];
         $inner = null;
         foreach (LayerKind::cases() as $kind) {
-            $layer = $byKind[$kind->value] ?? ($kind->isMeasurable() ? throw LayersCross::missing($kind) : null);
+            $layer = $byKind[$kind->value] ?? null;
             if (null === $layer) {
                 continue;
             }

@@ -12,6 +12,13 @@ enum LayerKind: string
     case Insulation = 'insulation';
     case InsulationScreen = 'insulation-screen';
     case MetallicScreen = 'metallic-screen';
+    /** Three cores twisted together, with their fillers. */
+    case LaidUpCores = 'laid-up-cores';
+    /** Paper round all three cores of a belted cable. */
+    case Belt = 'belt';
+    case LeadSheath = 'lead-sheath';
+    case Bedding = 'bedding';
+    case Armour = 'armour';
     case Oversheath = 'oversheath';
 
     /** Place in the order from the inside out. */
@@ -30,5 +37,11 @@ enum LayerKind: string
     public function isMeasurable(): bool
     {
         return self::ConductorScreen !== $this;
+    }
+
+    /** Belongs to one core, not to the cable as a whole. */
+    public function isOfCore(): bool
+    {
+        return $this->depth() < self::LaidUpCores->depth();
     }
 }

@@ -20,20 +20,16 @@ final class LayersCross extends \DomainException implements CoreError
     }
 
     /** @internal */
-    public static function missing(LayerKind $kind): self
-    {
-        return new self(\sprintf('has no layer "%s": give the diameter over it.', $kind->value));
-    }
-
-    /** @internal */
     public static function twice(LayerKind $kind): self
     {
         return new self(\sprintf('has the layer "%s" twice: keep one of them.', $kind->value));
     }
 
     /** @internal */
-    public static function absurd(LayerKind $kind, Length $diameter): self
+    public static function absurd(LayerKind $kind, Length $diameter, Length $most): self
     {
-        return new self(\sprintf('gives %s over the %s: a medium-voltage core lies between 2 mm and 150 mm, so check the unit.', $diameter->toText(), $kind->label()));
+        $what = $kind->isOfCore() ? 'core' : 'cable';
+
+        return new self(\sprintf('gives %s over the %s: a medium-voltage %s lies between 2 mm and %s, so check the unit.', $diameter->toText(), $kind->label(), $what, $most->toText()));
     }
 }

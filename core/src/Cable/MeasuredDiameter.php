@@ -8,15 +8,18 @@ use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Reading;
 use Berm\Core\Quantity\Rounding;
 
-/** Several readings of one diameter, on two axes or more: their mean, and how sure it is. */
+/** Several readings of one diameter, on two axes and at more places: their mean, and how sure it is. */
 final readonly class MeasuredDiameter
 {
     private function __construct(
         public Length $mean,
-        /** Largest minus smallest: what an oval core shows. */
+        /** Largest minus smallest round one place: what an oval core shows. Readings that say no place count as one place. */
         public Length $ovality,
+        /** Largest minus smallest of the places' means: what a tapering or dented stretch shows. */
+        public Length $taper,
         public Length $uncertainty,
         public int $count,
+        public int $places,
     ) {
     }
 
@@ -28,16 +31,30 @@ final readonly class MeasuredDiameter
      */
     public static function of(array $readings): self
     {
+        $byPlace = [];
+        foreach ($readings as $reading) {
+            $byPlace[$reading->spot->place ?? 0][] = $reading->value;
+        }
+        $means = array_map(self::mean(...), array_values($byPlace));
+        $spreads = array_map(self::spread(...), array_values($byPlace));
         $values = array_map(static fn (Reading $reading): Length => $reading->value, $readings);
-        $sum = array_reduce($values, static fn (Length $sum, Length $value): Length => $sum->plus($value), Length::ofNanometres(0));
-        $ovality = Length::largest(...$values)->minus(Length::smallest(...$values));
         $instruments = array_map(static fn (Reading $reading): Length => $reading->instrument->uncertainty(), $readings);
 
         return new self(
-            $sum->dividedBy(\count($values), Rounding::Nearest),
-            $ovality,
-            Length::largest($ovality->dividedBy(2, Rounding::Up), ...$instruments),
-            \count($values),
+            self::mean($values), Length::largest(...$spreads), self::spread($means),
+            Length::largest(self::spread($values)->dividedBy(2, Rounding::Up), ...$instruments), \count($values), \count($byPlace),
         );
+    }
+
+    /** @param non-empty-list<Length> $values */
+    private static function mean(array $values): Length
+    {
+        return Length::sum(...$values)->dividedBy(\count($values), Rounding::Nearest);
+    }
+
+    /** @param non-empty-list<Length> $values */
+    private static function spread(array $values): Length
+    {
+        return Length::largest(...$values)->minus(Length::smallest(...$values));
     }
 }

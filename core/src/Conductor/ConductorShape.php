@@ -10,4 +10,5 @@ enum ConductorShape: string
     case Stranded = 'stranded';
     case Compressed = 'compressed';
     case Compacted = 'compacted';
+    case Sector = 'sector';
 }

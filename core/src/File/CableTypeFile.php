@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace Berm\Core\File;
 
+use Berm\Core\Cable\Armour;
 use Berm\Core\Cable\Basis;
+use Berm\Core\Cable\Bedding;
 use Berm\Core\Cable\Construction;
+use Berm\Core\Cable\Cores;
+use Berm\Core\Cable\Design;
+use Berm\Core\Cable\InsulationLevel;
 use Berm\Core\Cable\InsulationMaterial;
+use Berm\Core\Cable\InsulationScreen;
 use Berm\Core\Cable\Layer;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Cable\MetallicScreen;
 use Berm\Core\Cable\RatedVoltage;
+use Berm\Core\Cable\ScreenWires;
 use Berm\Core\Cable\SheathMaterial;
 use Berm\Core\Conductor\Conductor;
 use Berm\Core\Conductor\ConductorMaterial;
@@ -26,14 +33,10 @@ final class CableTypeFile
         $revision = RevisionFile::read($file);
         $designation = $file->text('designation', 120);
         $standard = $file->optionalText('standard', 120);
-        $voltage = $file->parsed('ratedVoltage', RatedVoltage::parse(...), RatedVoltage::parse('12 kV'));
-        $conductor = $file->object('conductor', self::conductor(...));
-        $insulation = $file->choice('insulation', InsulationMaterial::class);
-        $screen = $file->choice('metallicScreen', MetallicScreen::class);
-        $sheath = $file->choice('oversheath', SheathMaterial::class);
-        $layers = $file->list('layers', self::layer(...));
+        $design = self::design($file);
+        $layers = $file->has('layers') ? $file->list('layers', self::layer(...)) : [];
 
-        return Construction::of($revision, $designation, $standard, $voltage, Fields::got($conductor), $insulation, $screen, $sheath, $layers);
+        return Construction::of($revision, $designation, $standard, $design, $layers);
     }
 
     /** @return array<string, mixed> */
@@ -43,19 +46,61 @@ final class CableTypeFile
             ...RevisionFile::write($cable->revision),
             'designation' => $cable->designation,
             'standard' => $cable->standard,
-            'ratedVoltage' => $cable->voltage->label,
-            'conductor' => ['material' => $cable->conductor->material->value, 'shape' => $cable->conductor->shape->value, 'size' => $cable->conductor->size->label],
-            'insulation' => $cable->insulation->value,
-            'metallicScreen' => $cable->metallicScreen->value,
-            'oversheath' => $cable->sheath->value,
-            'layers' => array_values(array_map(static fn (Layer $layer): array => [
-                'layer' => $layer->kind->value,
-                'diameter' => $layer->diameter->toText(),
-                ...(null === $layer->window?->min ? [] : ['min' => $layer->window->min->toText()]),
-                ...(null === $layer->window?->max ? [] : ['max' => $layer->window->max->toText()]),
-                'basis' => $layer->basis->value,
-                'source' => $layer->source,
-            ], $cable->layers)),
+            ...self::writeDesign($cable->design),
+            'layers' => array_values(array_map(self::writeLayer(...), $cable->layers)),
+        ];
+    }
+
+    private static function design(Fields $file): Design
+    {
+        $voltage = $file->parsed('ratedVoltage', RatedVoltage::parse(...), RatedVoltage::parse('12 kV'));
+        $insulation = $file->choice('insulation', InsulationMaterial::class);
+        $cores = $file->has('cores') ? Cores::from($file->oneOf('cores', [1, 3])) : Cores::One;
+        $usualScreen = $insulation->isExtruded() ? InsulationScreen::Strippable : (Cores::Three === $cores ? InsulationScreen::None : InsulationScreen::CarbonPaper);
+
+        return Design::of(
+            $cores,
+            $voltage,
+            $file->has('insulationLevel') ? InsulationLevel::from($file->oneOf('insulationLevel', [100, 133, 173])) : null,
+            Fields::got($file->object('conductor', self::conductor(...))),
+            $insulation,
+            $file->has('insulationScreen') ? $file->choice('insulationScreen', InsulationScreen::class) : $usualScreen,
+            $file->choice('metallicScreen', MetallicScreen::class),
+            $file->optionalObject('screenWires', static fn (Fields $wires): ScreenWires => ScreenWires::of($wires->integer('count', 1, 200), $wires->length('diameter'))),
+            $file->has('bedding') ? $file->choice('bedding', Bedding::class) : Bedding::None,
+            $file->has('armour') ? $file->choice('armour', Armour::class) : Armour::None,
+            $file->choice('oversheath', SheathMaterial::class),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function writeDesign(Design $design): array
+    {
+        return [
+            'ratedVoltage' => $design->voltage->label,
+            ...(null === $design->level ? [] : ['insulationLevel' => $design->level->value]),
+            'cores' => $design->cores->value,
+            'conductor' => ['material' => $design->conductor->material->value, 'shape' => $design->conductor->shape->value, 'size' => $design->conductor->size->label],
+            'insulation' => $design->insulation->value,
+            'insulationScreen' => $design->insulationScreen->value,
+            'metallicScreen' => $design->metallicScreen->value,
+            ...(null === $design->wires ? [] : ['screenWires' => ['count' => $design->wires->count, 'diameter' => $design->wires->diameter->toText()]]),
+            'bedding' => $design->bedding->value,
+            'armour' => $design->armour->value,
+            'oversheath' => $design->sheath->value,
+        ];
+    }
+
+    /** @return array<string, string> */
+    private static function writeLayer(Layer $layer): array
+    {
+        return [
+            'layer' => $layer->kind->value,
+            'diameter' => $layer->diameter->toText(),
+            ...(null === $layer->window?->min ? [] : ['min' => $layer->window->min->toText()]),
+            ...(null === $layer->window?->max ? [] : ['max' => $layer->window->max->toText()]),
+            'basis' => $layer->basis->value,
+            'source' => $layer->source,
         ];
     }
 

@@ -98,6 +98,16 @@ final class Fields
         return \is_int($value) && $value >= $least && $value <= $most ? $value : $this->fault($key, "must be a whole number from $least to $most.", $least);
     }
 
+    /**
+     * @param non-empty-list<int> $allowed
+     */
+    public function oneOf(string $key, array $allowed): int
+    {
+        $value = $this->value($key);
+
+        return \is_int($value) && \in_array($value, $allowed, true) ? $value : $this->fault($key, \sprintf('must be one of %s.', implode(', ', $allowed)), $allowed[0]);
+    }
+
     public function flag(string $key): bool
     {
         $value = $this->value($key);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Berm\Core\File;
 
 use Berm\Core\Build\Entry;
-use Berm\Core\Cable\AsFound;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\End;
 use Berm\Core\Job\Job;
@@ -13,6 +12,7 @@ use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
 use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Site\Weather;
 
 /** A job as one self-contained open file (docs/formats/job.md): enough to compute all of it again. */
 final readonly class JobFile
@@ -33,9 +33,10 @@ final readonly class JobFile
         $cables = $file->object('ends', static fn (Fields $ends): array => self::ends($ends, $function));
         $kit = $file->optionalObject('kit', self::kit(...));
         $connector = $file->optionalObject('connector', ConnectorFile::read(...));
+        $weather = $file->has('weather') ? $file->object('weather', WeatherFile::read(...)) : Weather::unknown();
         $log = $file->list('log', LogFile::readEntry(...), 5000);
 
-        return new self(new Job($name, $function, $unit, Fields::got($cables), $kit[0] ?? null, $kit[1] ?? null, $connector), $log);
+        return new self(new Job($name, $function, $unit, Fields::got($cables), $kit[0] ?? null, $kit[1] ?? null, $connector, Fields::got($weather)), $log);
     }
 
     /** @return array<string, mixed> */
@@ -50,11 +51,12 @@ final readonly class JobFile
             'unit' => $job->unit->value,
             'ends' => (object) array_map(static fn (CableEnd $cable): array => [
                 'cable' => CableTypeFile::write($cable->construction),
-                'readings' => ReadingFile::writeAsFound($cable->asFound),
+                ...AsFoundFile::write($cable->asFound),
                 ...(null === $cable->freeLength ? [] : ['freeLength' => $cable->freeLength->toText()]),
             ], $job->cables),
             ...(null === $job->sheet || null === $job->size ? [] : ['kit' => ['sheet' => KitSheetFile::write($job->sheet), 'size' => $job->size->label]]),
             ...(null === $job->connector ? [] : ['connector' => ConnectorFile::write($job->connector)]),
+            ...([] === WeatherFile::write($job->weather) ? [] : ['weather' => WeatherFile::write($job->weather)]),
             'log' => array_map(LogFile::writeEntry(...), $this->log),
         ];
     }
@@ -74,9 +76,9 @@ final readonly class JobFile
     private static function end(Fields $file, End $end): CableEnd
     {
         $cable = $file->object('cable', CableTypeFile::read(...));
-        $asFound = $file->has('readings') ? $file->object('readings', ReadingFile::readAsFound(...)) : AsFound::nothing();
+        $asFound = AsFoundFile::read($file);
 
-        return new CableEnd($end, Fields::got($cable), Fields::got($asFound), $file->optionalLength('freeLength'));
+        return new CableEnd($end, Fields::got($cable), $asFound, $file->optionalLength('freeLength'));
     }
 
     /** @return array{KitSheet, KitSize} */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\File;
 
+use Berm\Core\Cable\Cores;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\InsulationMaterial;
 use Berm\Core\Cable\MetallicScreen;
@@ -36,6 +37,7 @@ final class KitSheetFile
         $function = $file->choice('function', AccessoryFunction::class);
         $technology = $file->choice('technology', Technology::class);
         $voltage = $file->parsed('ratedVoltage', RatedVoltage::parse(...), RatedVoltage::parse('12 kV'));
+        $cores = $file->has('cores') ? Cores::from($file->oneOf('cores', [1, 3])) : Cores::One;
         $insulations = self::atLeastOne($file, 'insulations', $file->choices('insulations', InsulationMaterial::class), InsulationMaterial::Xlpe);
         $screens = self::atLeastOne($file, 'metallicScreens', $file->choices('metallicScreens', MetallicScreen::class), MetallicScreen::CopperTape);
         $sizes = $file->list('sizes', self::size(...));
@@ -43,7 +45,7 @@ final class KitSheetFile
         $rules = $file->list('cuts', static fn (Fields $rule): StripRule => self::rule($rule, $vocabulary));
         $parts = $file->list('parts', static fn (Fields $part): Part => self::part($part, $vocabulary));
 
-        return KitSheet::of($revision, $name, $maker, $function, $technology, $voltage, $insulations, $screens, $sizes, $rules, $parts);
+        return KitSheet::of($revision, $name, $maker, $function, $technology, $voltage, $cores, $insulations, $screens, $sizes, $rules, $parts);
     }
 
     /**
@@ -149,6 +151,7 @@ final class KitSheetFile
             'function' => $sheet->function->value,
             'technology' => $sheet->technology->value,
             'ratedVoltage' => $sheet->voltage->label,
+            'cores' => $sheet->cores->value,
             'insulations' => array_map(static fn (InsulationMaterial $material): string => $material->value, $sheet->insulations),
             'metallicScreens' => array_map(static fn (MetallicScreen $screen): string => $screen->value, $sheet->screens),
             'sizes' => array_values(array_map(self::writeSize(...), $sheet->sizes)),

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Berm\Core\File;
 
-use Berm\Core\Cable\AsFound;
-use Berm\Core\Cable\LayerKind;
 use Berm\Core\CoreError;
 use Berm\Core\Quantity\Instrument;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Reading;
+use Berm\Core\Quantity\Spot;
 
-/** Readings as typed: {"typed": "20.4", "unit": "mm", "instrument": "caliper"}. */
+/** Readings as typed: {"typed": "20.4", "unit": "mm", "instrument": "caliper"}, with "place" and "axis" where they were said. */
 final class ReadingFile
 {
     public static function read(Fields $file): Reading
@@ -20,34 +19,19 @@ final class ReadingFile
         $unit = $file->choice('unit', LengthUnit::class);
         $instrument = $file->choice('instrument', Instrument::class);
         try {
-            return Reading::typed($typed, $unit, $instrument);
+            return Reading::typed($typed, $unit, $instrument, $file->has('place') ? Spot::of($file->integer('place', 1, Spot::PLACES), $file->has('axis') ? $file->oneOf('axis', Spot::AXES) : 0) : null);
         } catch (CoreError $error) {
             $file->problem('typed', $error->getMessage());
             throw new Skipped();
         }
     }
 
-    /** @return array{typed: string, unit: string, instrument: string} */
+    /** @return array{typed: string, unit: string, instrument: string, place?: int, axis?: int} */
     public static function write(Reading $reading): array
     {
-        return ['typed' => $reading->typed, 'unit' => $reading->unit->value, 'instrument' => $reading->instrument->value];
-    }
-
-    /** The readings of one end: an object with a list for each layer. */
-    public static function readAsFound(Fields $file): AsFound
-    {
-        $readings = [];
-        foreach (LayerKind::cases() as $layer) {
-            if ($layer->isMeasurable()) {
-                $readings[$layer->value] = $file->list($layer->value, self::read(...), 24);
-            }
-        }
-
-        return AsFound::of($readings);
-    }
-
-    public static function writeAsFound(AsFound $asFound): object
-    {
-        return (object) array_map(static fn (array $readings): array => array_map(self::write(...), $readings), $asFound->readings);
+        return [
+            'typed' => $reading->typed, 'unit' => $reading->unit->value, 'instrument' => $reading->instrument->value,
+            ...(null === $reading->spot ? [] : ['place' => $reading->spot->place, 'axis' => $reading->spot->axis]),
+        ];
     }
 }

@@ -40,7 +40,7 @@ final class ConnectorFit
 
     private static function material(CableEnd $cable, Connector $connector): Finding
     {
-        $material = $cable->construction->conductor->material;
+        $material = $cable->construction->design->conductor->material;
         $values = ['material' => $material->value, 'taken' => implode(' and ', array_map(static fn ($taken): string => $taken->value, $connector->materials))];
         if (\in_array($material, $connector->materials, true)) {
             return Finding::fits(Criterion::ConnectorMaterial, $cable->end, Sentence::of('Takes {material} conductors.', $values));
@@ -51,7 +51,7 @@ final class ConnectorFit
 
     private static function size(CableEnd $cable, Connector $connector): Finding
     {
-        $size = $cable->construction->conductor->size;
+        $size = $cable->construction->design->conductor->size;
         $values = ['size' => $size->label, 'least' => $connector->sizes->min->label, 'most' => $connector->sizes->max->label];
 
         return $connector->sizes->contains($size)

@@ -7,6 +7,7 @@ namespace Berm\Core\Fit;
 enum Criterion: string
 {
     case AccessoryFunction = 'function';
+    case Cores = 'cores';
     case Voltage = 'voltage';
     case InsulationMaterial = 'insulation-material';
     case MetallicScreen = 'metallic-screen';
@@ -15,6 +16,11 @@ enum Criterion: string
     case OversheathDiameter = 'oversheath-diameter';
     case ParkedBore = 'parked-bore';
     case CableAsNamed = 'cable-as-named';
+    case InsulationWall = 'insulation-wall';
+    case Eccentricity = 'eccentricity';
+    case CableCondition = 'condition';
+    case Sweating = 'sweating';
+    case HandlingTemperature = 'handling-temperature';
     case ConnectorKind = 'connector-kind';
     case ConnectorMaterial = 'connector-material';
     case ConnectorSize = 'connector-size';
@@ -27,6 +33,7 @@ enum Criterion: string
     {
         return match ($this) {
             self::AccessoryFunction => 'kind of accessory',
+            self::Cores => 'number of cores',
             self::Voltage => 'rated voltage',
             self::InsulationMaterial => 'insulation material',
             self::MetallicScreen => '[metallic screen] kind',
@@ -35,6 +42,11 @@ enum Criterion: string
             self::OversheathDiameter => 'diameter over [oversheath]',
             self::ParkedBore => 'parked parts pass the [oversheath]',
             self::CableAsNamed => 'cable is what it is called',
+            self::InsulationWall => 'thinnest point of the insulation',
+            self::Eccentricity => 'conductor in the middle',
+            self::CableCondition => 'cable is sound',
+            self::Sweating => 'cable will not sweat',
+            self::HandlingTemperature => 'warm enough to bend',
             self::ConnectorKind => 'kind of connector',
             self::ConnectorMaterial => 'conductor material',
             self::ConnectorSize => 'conductor size in connector',

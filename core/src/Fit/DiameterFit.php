@@ -29,8 +29,12 @@ final class DiameterFit
     private static function unmeasured(Criterion $criterion, CableEnd $cable, LayerKind $layer, Range $range, string $taker): Finding
     {
         $expected = $cable->construction->layers[$layer->value]->window ?? null;
-        $values = ['nominal' => $cable->construction->diameterOver($layer), ...self::limits($range)];
+        $nominal = $cable->construction->diameterOver($layer);
         $name = self::name($layer);
+        if (null === $nominal) {
+            return Finding::undecided($criterion, $cable->end, Sentence::of("Measure over the $name: this cable type does not give it. ".ucfirst($taker).' takes '.self::limitsText($range).'.', self::limits($range)));
+        }
+        $values = ['nominal' => $nominal, ...self::limits($range)];
         if (null !== $expected && !$range->meets($expected)) {
             return Finding::refused($criterion, $cable->end, Sentence::of("Not measured. This cable type has {nominal:fine} over the $name; $taker takes ".self::limitsText($range).'.', $values));
         }

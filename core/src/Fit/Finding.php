@@ -43,6 +43,12 @@ final readonly class Finding
         return new self($criterion, $end, Outcome::ofVerdict($judgement->verdict), true, $judgement, $reason);
     }
 
+    /** Inside its limit by less than can be read. */
+    public static function unproved(Criterion $criterion, ?End $end, Sentence $reason): self
+    {
+        return new self($criterion, $end, Outcome::FitsUnproved, true, null, $reason);
+    }
+
     public function asWarning(): self
     {
         return new self($this->criterion, $this->end, $this->outcome, false, $this->judgement, $this->reason);

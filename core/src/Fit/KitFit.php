@@ -44,6 +44,7 @@ final readonly class KitFit
         $taker = 'size '.$this->size->label;
 
         return FitReport::of(
+            $this->cores($cable),
             $this->voltage($cable),
             $this->insulationMaterial($cable),
             $this->metallicScreen($cable),
@@ -54,9 +55,18 @@ final readonly class KitFit
         );
     }
 
+    private function cores(CableEnd $cable): Finding
+    {
+        [$has, $takes] = [$cable->construction->design->cores, $this->sheet->cores];
+
+        return $has === $takes
+            ? Finding::fits(Criterion::Cores, $cable->end, Sentence::plain("The kit is for {$takes->label()}."))
+            : Finding::refused(Criterion::Cores, $cable->end, Sentence::plain("The cable has {$has->label()}; the kit is for {$takes->label()}."));
+    }
+
     private function voltage(CableEnd $cable): Finding
     {
-        [$needed, $offered] = [$cable->construction->voltage, $this->sheet->voltage];
+        [$needed, $offered] = [$cable->construction->design->voltage, $this->sheet->voltage];
         $values = ['cable' => $needed->label, 'kit' => $offered->label];
 
         return $needed->highestVolts <= $offered->highestVolts
@@ -66,7 +76,7 @@ final readonly class KitFit
 
     private function insulationMaterial(CableEnd $cable): Finding
     {
-        $material = $cable->construction->insulation;
+        $material = $cable->construction->design->insulation;
         $values = ['material' => $material->label(), 'taken' => implode(', ', array_map(static fn ($taken): string => $taken->label(), $this->sheet->insulations))];
 
         return \in_array($material, $this->sheet->insulations, true)
@@ -76,7 +86,7 @@ final readonly class KitFit
 
     private function metallicScreen(CableEnd $cable): Finding
     {
-        $screen = $cable->construction->metallicScreen;
+        $screen = $cable->construction->design->metallicScreen;
         $values = ['screen' => $screen->label(), 'taken' => implode(', ', array_map(static fn ($taken): string => $taken->label(), $this->sheet->screens))];
 
         return \in_array($screen, $this->sheet->screens, true)
@@ -86,9 +96,9 @@ final readonly class KitFit
 
     private function conductor(CableEnd $cable): Finding
     {
-        $values = ['size' => $cable->construction->conductor->size->label, 'least' => $this->size->conductors->min->label, 'most' => $this->size->conductors->max->label];
+        $values = ['size' => $cable->construction->design->conductor->size->label, 'least' => $this->size->conductors->min->label, 'most' => $this->size->conductors->max->label];
 
-        return $this->size->conductors->contains($cable->construction->conductor->size)
+        return $this->size->conductors->contains($cable->construction->design->conductor->size)
             ? Finding::fits(Criterion::ConductorSize, $cable->end, Sentence::of('{size} lies in {least} to {most}.', $values))
             : Finding::refused(Criterion::ConductorSize, $cable->end, Sentence::of('{size} lies outside {least} to {most}.', $values));
     }

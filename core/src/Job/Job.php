@@ -10,6 +10,7 @@ use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
 use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Site\Weather;
 
 /** What has been chosen and measured so far for one accessory. */
 final readonly class Job
@@ -24,6 +25,7 @@ final readonly class Job
         public ?KitSheet $sheet,
         public ?KitSize $size,
         public ?Connector $connector,
+        public Weather $weather,
     ) {
     }
 

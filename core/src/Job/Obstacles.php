@@ -17,11 +17,12 @@ use Berm\Core\Section\Section;
 final class Obstacles
 {
     /** @return list<Obstacle> */
-    public static function of(Job $job, BuildState $build, ?FitReport $kitFit, ?FitReport $connectorFit, ?ParkingPlan $parking, ?Section $section, ?Sentence $markOutProblem): array
+    public static function of(Job $job, BuildState $build, FitReport $cableFit, ?FitReport $kitFit, ?FitReport $connectorFit, ?ParkingPlan $parking, ?Section $section, ?Sentence $markOutProblem): array
     {
         return [
             ...(null === $build->safety ? [new Obstacle(Step::Safety, Sentence::plain('Nobody has confirmed, from the local permit, that it is safe to start.'))] : []),
             ...self::cables($job),
+            ...self::fit(Step::Cables, $cableFit),
             ...(null === $job->size ? [new Obstacle(Step::Kit, Sentence::plain('No kit is chosen.'))] : self::fit(Step::Kit, $kitFit)),
             ...(null === $job->connector ? [new Obstacle(Step::Connector, Sentence::plain(\sprintf('No %s is chosen.', $job->function->connectorKind()->label())))] : self::fit(Step::Connector, $connectorFit)),
             ...(null === $markOutProblem ? [] : [new Obstacle(Step::MarkOut, $markOutProblem)]),

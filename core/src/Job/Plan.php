@@ -37,7 +37,7 @@ final readonly class Plan
     public static function of(Job $job, BuildState $build): self
     {
         $cables = $job->allCables();
-        $cableFit = array_reduce($job->cables, static fn (FitReport $all, $cable): FitReport => $all->and(CableFit::judge($cable)), FitReport::of());
+        $cableFit = array_reduce($job->cables, static fn (FitReport $all, $cable): FitReport => $all->and(CableFit::judge($cable, $job->weather)), FitReport::of());
         $kitFit = null === $job->sheet || null === $job->size ? null : KitFit::judge($job->function, array_values($job->cables), $job->sheet, $job->size);
         $connectorFit = null === $job->connector ? null : ConnectorFit::judge($job->function, array_values($job->cables), $job->connector, $job->size);
         [$markOut, $section, $problem] = [null, null, null];
@@ -51,7 +51,7 @@ final readonly class Plan
             }
         }
         $parking = null === $cables || null === $job->sheet || null === $job->size || $job->sheet->function !== $job->function ? null : ParkingPlan::of($cables, $job->sheet, $job->size);
-        $obstacles = Obstacles::of($job, $build, $kitFit, $connectorFit, $parking, $section, $problem);
+        $obstacles = Obstacles::of($job, $build, $cableFit, $kitFit, $connectorFit, $parking, $section, $problem);
 
         return new self($job, $build, $cableFit, $kitFit, $connectorFit, $markOut, $parking, $section, $obstacles);
     }

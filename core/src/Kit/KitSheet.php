@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Kit;
 
+use Berm\Core\Cable\Cores;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\InsulationMaterial;
 use Berm\Core\Cable\MetallicScreen;
@@ -28,6 +29,7 @@ final readonly class KitSheet
         public AccessoryFunction $function,
         public Technology $technology,
         public RatedVoltage $voltage,
+        public Cores $cores,
         public array $insulations,
         public array $screens,
         public array $sizes,
@@ -52,6 +54,7 @@ final readonly class KitSheet
         AccessoryFunction $function,
         Technology $technology,
         RatedVoltage $voltage,
+        Cores $cores,
         array $insulations,
         array $screens,
         array $sizes,
@@ -61,7 +64,7 @@ final readonly class KitSheet
         $partsByKey = self::partsByKey($parts, $function);
 
         return new self(
-            $revision, $name, $maker, $function, $technology, $voltage, $insulations, $screens,
+            $revision, $name, $maker, $function, $technology, $voltage, $cores, $insulations, $screens,
             self::sizesByLabel($sizes, array_keys($partsByKey)), self::inOrderOfReckoning($rules), $partsByKey,
         );
     }

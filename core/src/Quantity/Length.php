@@ -81,6 +81,11 @@ final readonly class Length
         return new self($this->nanometres * $factor);
     }
 
+    public static function sum(self ...$lengths): self
+    {
+        return new self(array_sum(array_map(static fn (self $length): int => $length->nanometres, $lengths)));
+    }
+
     public function dividedBy(int $divisor, Rounding $rounding): self
     {
         return new self($rounding->divide($this->nanometres, $divisor));

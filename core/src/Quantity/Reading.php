@@ -7,14 +7,20 @@ namespace Berm\Core\Quantity;
 /** What an instrument said: kept as it was typed, with the length it stands for. */
 final readonly class Reading
 {
-    private function __construct(public string $typed, public LengthUnit $unit, public Instrument $instrument, public Length $value)
-    {
+    private function __construct(
+        public string $typed,
+        public LengthUnit $unit,
+        public Instrument $instrument,
+        public Length $value,
+        /** Null where nobody said. */
+        public ?Spot $spot,
+    ) {
     }
 
     /** @throws UnreadableLength */
-    public static function typed(string $text, LengthUnit $unit, Instrument $instrument): self
+    public static function typed(string $text, LengthUnit $unit, Instrument $instrument, ?Spot $spot = null): self
     {
-        return new self(trim($text), $unit, $instrument, Length::parse($text, $unit));
+        return new self(trim($text), $unit, $instrument, Length::parse($text, $unit), $spot);
     }
 
     /** As it was typed, with the unit it was read in where none was typed: "59,5 mm", "2.6 m". */

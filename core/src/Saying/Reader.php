@@ -18,6 +18,7 @@ final readonly class Reader
         'metallic screen' => 'metallic shield',
         'oversheath' => 'jacket',
         'armour' => 'armor',
+        'bedding' => 'inner jacket',
     ];
 
     public function __construct(public LengthUnit $unit)

@@ -75,7 +75,7 @@ final readonly class Section
             $from = null === $cut ? $edges['conductor'] : $edges[$cut->value];
             [$low, $high] = $axis->interval($cable->end, $from, $outer);
             $standing = null === $cut ? $places->standing($cable->end, Cut::Insulation) : $places->standing($cable->end, $cut);
-            $intervals[] = new Interval($layer->value, $layer->label(), $cable->end, $low, $high, self::half($cable->diameterOver($layer)), $standing);
+            $intervals[] = new Interval($layer->value, $layer->label(), $cable->end, $low, $high, self::half($cable->knownDiameterOver($layer)), $standing);
             $outer = $from;
         }
 
@@ -96,7 +96,7 @@ final readonly class Section
     private static function parts(CableEnd $cable, KitSheet $sheet, KitSize $size, Connector $connector, CutPlaces $places): array
     {
         $values = self::withCuts(RuleValues::of($cable, $size, $connector), $cable->end, $places);
-        $radius = self::half(Length::largest($cable->diameterOver(LayerKind::Oversheath), $connector->diameter));
+        $radius = self::half(Length::largest($cable->knownDiameterOver(LayerKind::Oversheath), $connector->diameter));
 
         return array_values(array_map(static function (Part $part) use ($values, $size, $radius): Interval {
             $length = $size->parts[$part->key]->length;

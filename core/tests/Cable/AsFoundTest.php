@@ -7,9 +7,11 @@ namespace Berm\Core\Tests\Cable;
 use Berm\Core\Cable\AsFound;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Cable\LayersCross;
+use Berm\Core\Cable\Seen;
 use Berm\Core\Quantity\Instrument;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Reading;
+use Berm\Core\Quantity\Spot;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -42,8 +44,27 @@ final class AsFoundTest extends TestCase
     #[Test]
     public function aThreeMetreCableIsRefused(): void
     {
-        $this->expectExceptionMessage('gives 3000 mm over the oversheath: a medium-voltage core lies between 2 mm and 150 mm, so check the unit.');
+        $this->expectExceptionMessage('gives 3000 mm over the oversheath: a medium-voltage cable lies between 2 mm and 250 mm, so check the unit.');
         AsFound::of(['oversheath' => self::read('3 m')]);
+    }
+
+    #[Test]
+    public function ovalityIsReadRoundOnePlaceAndTaperAlongTheCable(): void
+    {
+        $at = static fn (string $typed, int $place, int $axis): Reading => Reading::typed($typed, LengthUnit::Millimetre, Instrument::Caliper, Spot::of($place, $axis));
+        $measured = AsFound::of(['insulation' => [$at('19.40', 1, 0), $at('19.60', 1, 90), $at('19.90', 2, 0), $at('20.00', 2, 90)]])->diameterOver(LayerKind::Insulation);
+        self::assertSame(['0.2 mm', '0.45 mm', 2, '0.3 mm'], [$measured?->ovality->toText(), $measured?->taper->toText(), $measured?->places, $measured?->uncertainty->toText()]);
+        $this->expectExceptionMessage('place 10 at 30° is not one of places 1 to 9 at 0, 45, 90, 135°.');
+        Spot::of(10, 30);
+    }
+
+    /** Source: IEC 60502-2: (greatest - least) / greatest. */
+    #[Test]
+    public function wallsGiveTheThinnestPointAndTheEccentricity(): void
+    {
+        $wall = AsFound::sheet([], self::read('3.2', '3.5', '3.9', '4.0'), [], null, null, '', Seen::nothing())->wall();
+        self::assertSame(['3.2 mm', '3.65 mm', 4], [$wall?->least->toText(), $wall?->mean->toText(), $wall?->count]);
+        self::assertEqualsWithDelta(0.2, $wall?->eccentricity, 1e-9);
     }
 
     /** @return non-empty-list<Reading> */

@@ -9,6 +9,7 @@ use App\UseCase\PlannedJob;
 use App\UseCase\StoredEntry;
 use Berm\Core\Build\BuildState;
 use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\Comparison;
 use Berm\Core\File\LogFile;
 use Berm\Core\Fit\FitReport;
 use Berm\Core\Job\NextStep;
@@ -33,6 +34,8 @@ final class JobJson
             'ends' => array_values(array_map(CableJson::end(...), $plan->job->cables)),
             'kit' => null === $plan->job->sheet || null === $plan->job->size ? null : SheetJson::kit($plan->job->sheet, $plan->job->size),
             'connector' => null === $plan->job->connector ? null : SheetJson::connector($plan->job->connector),
+            'comparison' => self::comparison($plan),
+            'dewPointCelsius' => $plan->job->weather->dewPoint(),
             'fit' => ['cables' => FitJson::of($plan->cableFit ?? FitReport::of()), 'kit' => FitJson::of($plan->kitFit), 'connector' => FitJson::of($plan->connectorFit)],
             'markOut' => MarkOutJson::of($plan),
             'parking' => ParkingJson::of($plan),
@@ -63,6 +66,14 @@ final class JobJson
             'next' => self::next($plan->next()),
             'isFinished' => null !== $plan->build->connector,
         ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function comparison(Plan $plan): array
+    {
+        $cables = $plan->job->allCables() ?? [];
+
+        return isset($cables[1]) ? array_map(SentenceJson::of(...), Comparison::of($cables[0], $cables[1])) : [];
     }
 
     /** @return array<string, mixed> */

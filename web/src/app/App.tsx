@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query'
-import { createBrowserRouter, Navigate, Outlet, RouterProvider } from 'react-router'
+import { createBrowserRouter, Link, Navigate, NavLink, Outlet, RouterProvider } from 'react-router'
 import { ApiError } from '../api/client'
 import { sessionQuery, useSignOut } from '../api/session'
 import { Build } from '../features/build/Build'
@@ -8,6 +8,7 @@ import { Connector } from '../features/connector/Connector'
 import { JobFrame } from '../features/job/JobFrame'
 import { JobList } from '../features/jobs/JobList'
 import { Kit } from '../features/kit/Kit'
+import { Library } from '../features/library/Library'
 import { MarkOut } from '../features/mark-out/MarkOut'
 import { Record } from '../features/record/Record'
 import { Safety } from '../features/safety/Safety'
@@ -54,13 +55,34 @@ function SignedIn() {
   return session.data.person ? <Outlet /> : <SignIn />
 }
 
+const PLACES = [
+  { to: '/', name: 'Jobs' },
+  { to: '/cables', name: 'Cables' },
+]
+
 function WithHead() {
   const person = useQuery(sessionQuery).data?.person
   const signOut = useSignOut()
   return (
     <>
       <header className="flex items-center justify-between border-b-2 border-ink px-4 desk:px-6">
-        <span className="py-2 text-lead font-bold">Berm</span>
+        <nav aria-label="Berm" className="flex items-stretch gap-6">
+          <Link to="/" className="inline-flex min-h-12 items-center text-lead font-bold">
+            Berm
+          </Link>
+          {PLACES.map(({ to, name }) => (
+            <NavLink
+              key={to}
+              to={to}
+              end
+              className={({ isActive }) =>
+                `inline-flex min-h-12 items-center border-b-4 ${isActive ? 'border-ink font-semibold' : 'border-transparent hover:border-line'}`
+              }
+            >
+              {name}
+            </NavLink>
+          ))}
+        </nav>
         <span className="flex items-center gap-4 text-label">
           {person?.shownAs}, {person?.role}
           <Button kind="link" onClick={() => signOut.mutate()}>
@@ -104,7 +126,13 @@ const router = createBrowserRouter([
     element: <SignedIn />,
     errorElement: <Broken />,
     children: [
-      { element: <WithHead />, children: [{ path: '/', element: <JobList /> }] },
+      {
+        element: <WithHead />,
+        children: [
+          { path: '/', element: <JobList /> },
+          { path: '/cables', element: <Library /> },
+        ],
+      },
       {
         path: '/jobs/:id',
         element: <JobFrame />,

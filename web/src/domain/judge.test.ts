@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { judge } from './judge'
+import { judge, slippedUnit } from './judge'
 import { uuidv7 } from './uuid'
 
 it.each([
@@ -16,4 +16,13 @@ it('makes ids in the order of time, marked as version 7', () => {
   const ids = [uuidv7(1_700_000_000_000), uuidv7(1_700_000_000_001), uuidv7(1_800_000_000_000)]
   expect([...ids].sort()).toEqual(ids)
   expect(ids[0]).toMatch(/^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/)
+})
+
+it.each([
+  ['inches typed as millimetres', 0.77, 'in'],
+  ['millimetres typed as inches', 19.5 * 25.4, 'mm'],
+  ['a reading that fits', 19.5, null],
+  ['a reading that fits in neither', 40, null],
+] as const)('%s', (_, value, unit) => {
+  expect(slippedUnit(value, 17.5, 21.6)).toBe(unit)
 })

@@ -26,3 +26,13 @@ export const INSTRUMENT_NAMES: Record<Instrument, string> = {
   caliper: 'Caliper',
   'diameter-tape': 'Diameter tape',
 }
+
+const MM_PER_INCH = 25.4
+
+/** The unit a reading was probably meant in, when it lies outside the window and would lie inside in the other unit. */
+export function slippedUnit(valueMm: number, minMm: number | null, maxMm: number | null): 'mm' | 'in' | null {
+  if (minMm === null || maxMm === null || (valueMm >= minMm && valueMm <= maxMm)) return null
+  const lies = (mm: number) => mm >= minMm && mm <= maxMm
+  if (lies(valueMm * MM_PER_INCH)) return 'in'
+  return lies(valueMm / MM_PER_INCH) ? 'mm' : null
+}

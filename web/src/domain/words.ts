@@ -8,6 +8,7 @@ const NORTH_AMERICAN: Record<string, string> = {
   'metallic screen': 'metallic shield',
   oversheath: 'jacket',
   armour: 'armor',
+  bedding: 'inner jacket',
 }
 
 /** A word in the reader's own vocabulary; a capital stays a capital. */
@@ -20,4 +21,4 @@ export function word(term: string, unit: Unit): string {
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** "insulation-screen" as a heading: "Insulation screen", or "Insulation shield". */
-export const layerName = (layer: string, unit: Unit): string => capital(word(layer.replace('-', ' '), unit))
+export const layerName = (layer: string, unit: Unit): string => capital(word(layer.replaceAll('-', ' '), unit))

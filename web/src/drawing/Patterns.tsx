@@ -18,6 +18,27 @@ export function Patterns({ id }: { id: string }) {
         <rect width="10" height="10" fill="var(--color-metal)" />
         <line x1="0" y1="0" x2="0" y2="10" stroke="var(--color-ink)" strokeWidth="1" opacity="0.55" />
       </pattern>
+      <pattern id={`${id}-belt`} width="6" height="6" patternUnits="userSpaceOnUse">
+        <rect width="6" height="6" fill="var(--color-paper)" />
+        <path d="M0 3h3M3 6h3" stroke="var(--color-ink)" strokeWidth="0.7" opacity="0.55" />
+      </pattern>
+      <pattern id={`${id}-lead-sheath`} width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-30)">
+        <rect width="7" height="7" fill="var(--color-metal)" />
+        <line x1="0" y1="0" x2="0" y2="7" stroke="var(--color-ink)" strokeWidth="2.4" opacity="0.45" />
+      </pattern>
+      <pattern id={`${id}-bedding`} width="7" height="7" patternUnits="userSpaceOnUse">
+        <rect width="7" height="7" fill="var(--color-soft)" />
+        <path d="M0 7L7 0" stroke="var(--color-ink)" strokeWidth="0.8" opacity="0.5" />
+      </pattern>
+      <pattern id={`${id}-laid-up-cores`} width="9" height="9" patternUnits="userSpaceOnUse">
+        <rect width="9" height="9" fill="var(--color-soft)" />
+        <circle cx="2.5" cy="2.5" r="0.9" fill="var(--color-mute)" />
+        <circle cx="7" cy="7" r="0.9" fill="var(--color-mute)" />
+      </pattern>
+      <pattern id={`${id}-armour`} width="9" height="9" patternUnits="userSpaceOnUse">
+        <rect width="9" height="9" fill="var(--color-metal)" />
+        <circle cx="4.5" cy="4.5" r="3.4" fill="none" stroke="var(--color-ink)" strokeWidth="1.1" />
+      </pattern>
     </defs>
   )
 }

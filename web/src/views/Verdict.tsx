@@ -27,8 +27,8 @@ const OUTCOMES: Record<Outcome, { words: string; tone: string; sign: string }> =
 }
 
 /** A fit's outcome: a sign, then the word; the colour only repeats it. */
-export function OutcomeWord({ outcome }: { outcome: Outcome }) {
-  const { words, tone, sign } = OUTCOMES[outcome]
+export function OutcomeWord({ outcome, words = OUTCOMES[outcome].words }: { outcome: Outcome; words?: string }) {
+  const { tone, sign } = OUTCOMES[outcome]
   return (
     <span className={classes('inline-flex items-center gap-2 font-semibold whitespace-nowrap', tone)}>
       <svg width={16} height={15} aria-hidden>

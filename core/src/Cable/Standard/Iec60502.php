@@ -5,68 +5,100 @@ declare(strict_types=1);
 namespace Berm\Core\Cable\Standard;
 
 use Berm\Core\Quantity\Length;
-use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Rounding;
 
-/** Extruded cables for 6 to 30 kV: thicknesses, and the fictitious diameters that they are taken from. */
+/** Extruded cables for 6 to 30 kV: the thicknesses that the standard gives, and its rules for the least of them. */
 final class Iec60502
 {
-    /** XLPE by Um in volts, from 50 mm² up. Source: IEC 60502-2 table 6, and 6.35/11 kV as BS 6622; values from memory. */
-    private const XLPE_MICROMETRES = [12_000 => 3400, 17_500 => 4500, 24_000 => 5500, 36_000 => 8000];
+    /** By Um in volts, XLPE and EPR alike. Source: IEC 60502-2 tables 6 and 7; 6.35/11 and 12.7/22 kV as BS 6622 and BS 7870; values from memory. */
+    private const INSULATION_MICROMETRES = [12_000 => 3400, 17_500 => 4500, 24_000 => 5500, 36_000 => 8000];
 
-    /** For 7.2 kV the thickness grows with the conductor. Source: IEC 60502-2 table 6, values from memory. */
-    private const XLPE_7_2_KV = [185 => 2500, 240 => 2600, 300 => 2800, 400 => 3000, 1600 => 3200];
+    /** For 7.2 kV, screened, the thickness grows with the conductor. Source: IEC 60502-2 tables 6 and 7, values from memory. */
+    private const INSULATION_7_2_KV = [185 => 2500, 240 => 2600, 300 => 2800, 400 => 3000, 1600 => 3200];
+
+    /** The smallest conductor by Um in volts. Source: IEC 60502-2 table 6, values from memory. */
+    private const SMALLEST = [7_200 => 10, 12_000 => 16, 17_500 => 25, 24_000 => 35, 36_000 => 50];
+
+    /** Over the fictitious diameter in mm, up to [mm => thickness in tenths]. Source: IEC 60502-2 table 8, values from memory. */
+    private const INNER_COVERING = [25 => 10, 35 => 12, 45 => 14, 60 => 16, 80 => 18, 1000 => 20];
+
+    /** Round armour wire in hundredths of a millimetre. Source: IEC 60502-2 table 9, values from memory. */
+    private const ARMOUR_WIRE = [10 => 80, 15 => 125, 25 => 160, 35 => 200, 60 => 250, 1000 => 315];
+
+    /** Steel armour tape in tenths of a millimetre. Source: IEC 60502-2 table 10, values from memory. */
+    private const ARMOUR_TAPE = [30 => 2, 70 => 5, 1000 => 8];
+
+    public static function isGivenFor(int $highestVolts, int $squareMillimetres): bool
+    {
+        return isset(self::SMALLEST[$highestVolts]) && $squareMillimetres >= self::SMALLEST[$highestVolts];
+    }
 
     public static function insulationThickness(int $highestVolts, int $squareMillimetres): Length
     {
-        if (7_200 === $highestVolts) {
-            foreach (self::XLPE_7_2_KV as $upTo => $thickness) {
-                if ($squareMillimetres <= $upTo) {
-                    return Length::ofMicrometres($thickness);
-                }
+        if (!self::isGivenFor($highestVolts, $squareMillimetres)) {
+            throw NotInStandard::size(isset(self::SMALLEST[$highestVolts]) ? "$squareMillimetres mm² at $highestVolts V" : "$highestVolts V", 'IEC 60502-2 table 6');
+        }
+        foreach (7_200 === $highestVolts ? self::INSULATION_7_2_KV : [] as $upTo => $thickness) {
+            if ($squareMillimetres <= $upTo) {
+                return Length::ofMicrometres($thickness);
             }
         }
 
-        return Length::ofMicrometres(self::XLPE_MICROMETRES[$highestVolts] ?? throw NotInStandard::size($highestVolts.' V', 'IEC 60502-2 table 6'));
+        return Length::ofMicrometres(self::INSULATION_MICROMETRES[$highestVolts] ?? 3200);
     }
 
     /** The least thickness at any point: 0.9 tn - 0.1 mm. Source: IEC 60502-2, clause on insulation thickness. */
     public static function leastInsulation(Length $nominal): Length
     {
-        return $nominal->times(9)->dividedBy(10, Rounding::Nearest)->minus(Length::ofMicrometres(100));
+        return self::share($nominal, 90)->minus(Length::ofMicrometres(100));
     }
 
-    /** The least oversheath over a smooth core: 0.85 tn - 0.1 mm. Source: IEC 60502-2, clause on the oversheath of unarmoured cables. */
-    public static function leastOversheath(Length $nominal): Length
+    /** (tmax - tmin) / tmax at one section may be at most this. Source: IEC 60502-2, clause on insulation thickness. */
+    public static function greatestEccentricity(): float
     {
-        return $nominal->times(85)->dividedBy(100, Rounding::Nearest)->minus(Length::ofMicrometres(100));
+        return 0.15;
     }
 
-    /** dL = sqrt(4 S / pi), to 0.1 mm. Source: IEC 60502-2 table A.1. */
-    public static function fictitiousConductor(int $squareMillimetres): Length
+    /** The least oversheath over a smooth core: 0.85 tn - 0.1 mm; over armour or a lay of cores: 0.80 tn - 0.2 mm. Source: IEC 60502-2, clause on the oversheath. */
+    public static function leastOversheath(Length $nominal, bool $isOverSmooth = true): Length
     {
-        return self::toTenth(Length::nearestToMillimetres(sqrt(4 * $squareMillimetres / \M_PI)));
+        return $isOverSmooth ? self::share($nominal, 85)->minus(Length::ofMicrometres(100)) : self::leastCovering($nominal);
     }
 
-    /** Dc = dL + 2 ti + 3.0 mm for a screened core. Source: IEC 60502-2 A.2.2. */
-    public static function fictitiousCore(int $squareMillimetres, Length $insulation): Length
+    /** The least separation sheath: 0.80 tn - 0.2 mm. Source: IEC 60502-2, clause on the separation sheath. */
+    public static function leastCovering(Length $nominal): Length
     {
-        return self::toTenth(self::fictitiousConductor($squareMillimetres)->plus($insulation->times(2))->plus(Length::ofMillimetres(3)));
+        return self::share($nominal, 80)->minus(Length::ofMicrometres(200));
     }
 
-    /** 0.035 D + 1.0 mm, to 0.1 mm, at least 1.4 mm on a single core. Source: IEC 60502-2, clause on the oversheath. */
-    public static function oversheathThickness(Length $fictitiousUnder): Length
+    public static function innerCovering(Length $fictitiousUnder): Length
     {
-        $byFormula = self::toTenth($fictitiousUnder->times(35)->dividedBy(1000, Rounding::Nearest)->plus(Length::ofMillimetres(1)));
-
-        return Length::largest($byFormula, Length::ofMicrometres(1400));
+        return Length::ofMicrometres(100 * self::row(self::INNER_COVERING, $fictitiousUnder));
     }
 
-    /** Every step is rounded to 0.1 mm, half up. Source: IEC 60502-2 Annex B. */
-    private static function toTenth(Length $length): Length
+    public static function armourWire(Length $fictitiousUnder): Length
     {
-        $tenth = intdiv(LengthUnit::Millimetre->nanometres(), 10);
+        return Length::ofMicrometres(10 * self::row(self::ARMOUR_WIRE, $fictitiousUnder));
+    }
 
-        return Length::ofNanometres(Rounding::Nearest->divide($length->nanometres, $tenth) * $tenth);
+    public static function armourTape(Length $fictitiousUnder): Length
+    {
+        return Length::ofMicrometres(100 * self::row(self::ARMOUR_TAPE, $fictitiousUnder));
+    }
+
+    /** @param array<int, int> $table by the diameter in mm up to which a row holds */
+    private static function row(array $table, Length $diameter): int
+    {
+        foreach ($table as $upTo => $value) {
+            if ($diameter->isAtMost(Length::ofMillimetres($upTo))) {
+                return $value;
+            }
+        }
+        throw NotInStandard::size($diameter->toText(), 'IEC 60502-2');
+    }
+
+    private static function share(Length $of, int $percent): Length
+    {
+        return $of->times($percent)->dividedBy(100, Rounding::Nearest);
     }
 }

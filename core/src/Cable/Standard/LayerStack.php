@@ -9,6 +9,7 @@ use Berm\Core\Cable\Layer;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
+use Berm\Core\Quantity\Rounding;
 
 /** Builds diameters outwards: every wall is added twice to the nominal, the least and the greatest diameter beneath. */
 final readonly class LayerStack
@@ -23,11 +24,24 @@ final readonly class LayerStack
         return new self([new Layer(LayerKind::Conductor, $conductor, Range::between($least, $greatest), Basis::Computed, $source)], $least, $greatest);
     }
 
+    /** A wall of one thickness all round. */
     public function with(LayerKind $kind, Length $wall, Length $leastWall, Length $greatestWall, string $source): self
     {
-        $least = $this->least->plus($leastWall->times(2));
-        $greatest = $this->greatest->plus($greatestWall->times(2));
-        $layer = new Layer($kind, $this->nominal()->plus($wall->times(2)), Range::between($least, $greatest), Basis::Computed, $source);
+        return $this->layered($kind, $this->nominal()->plus($wall->times(2)), $this->least->plus($leastWall->times(2)), $this->greatest->plus($greatestWall->times(2)), $source);
+    }
+
+    /** The circle round three equal circles that touch: 1 + 2 / sqrt(3) times as wide. Source: plane geometry; IEC 60502-2 table A.3 rounds it to 2.16. */
+    public function laidUp(): self
+    {
+        $round = static fn (Length $core): Length => $core->times(2_154_701)->dividedBy(1_000_000, Rounding::Nearest);
+
+        return $this->layered(LayerKind::LaidUpCores, $round($this->nominal()), $round($this->least), $round($this->greatest), 'three circles that touch: 1 + 2/√3 times the core');
+    }
+
+    /** A diameter that is not the one beneath and a wall: for shapes that are not round. */
+    public function layered(LayerKind $kind, Length $diameter, Length $least, Length $greatest, string $source): self
+    {
+        $layer = new Layer($kind, $diameter, Range::between($least, $greatest), Basis::Computed, $source);
 
         return new self([...$this->layers, $layer], $least, $greatest);
     }

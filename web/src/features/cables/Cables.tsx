@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import { useMay } from '../../api/session'
-import type { End, Job, LayerKind } from '../../api/types'
+import type { CableEnd, End, Job, LayerKind } from '../../api/types'
 import { say } from '../../domain/sentence'
 import { CrossSection } from '../../drawing/CrossSection'
 import { Button } from '../../ui/Button'
@@ -10,8 +10,10 @@ import { Toggle } from '../../ui/Toggle'
 import { useUnit } from '../../ui/UnitContext'
 import { useJob } from '../../views/useJob'
 import { CablePicker } from './CablePicker'
+import { ConditionSheet } from './ConditionSheet'
 import { endOf, withCable } from './edit'
 import { FreeLength } from './FreeLength'
+import { IdentifySheet } from './IdentifySheet'
 import { ReadingSheet } from './ReadingSheet'
 
 export function Cables() {
@@ -42,68 +44,86 @@ export function Cables() {
   )
 }
 
+const SHEETS = [
+  { value: 'diameters', label: 'Diameters' },
+  { value: 'condition', label: 'Condition' },
+  { value: 'identify', label: 'What is it?' },
+] as const
+type Sheet = (typeof SHEETS)[number]['value']
+
 function CableEndSheet({ job, end }: { job: Job; end: End }) {
-  const unit = useUnit()
-  const draft = useDraft(job)
-  const change = useChangePlan(job)
   const mayPlan = useMay('plan') && !job.connectorFitted
-  const [isChoosing, setIsChoosing] = useState(false)
-  const [active, setActive] = useState<LayerKind>('conductor')
+  const [sheet, setSheet] = useState<Sheet>('diameters')
   const cable = job.ends.find((one) => one.end === end)
-  const other = endOf(draft, end === 'A' ? 'B' : 'A').cable
-  const warnings = job.fit.cables.findings.filter((finding) => finding.end === end)
-  const layers = cable?.cable.layers ?? []
+  const [picked, setActive] = useState<LayerKind>('conductor')
+  const active = cable && !cable.cable.measurable.includes(picked) ? (cable.cable.measurable[0] ?? picked) : picked
   return (
     <>
-      <section aria-label={`Cable of end ${end}`} className="grid content-start gap-4">
-        <div className="flex flex-wrap items-center justify-between gap-3 border-t-2 border-ink pt-3">
-          <div>
-            <p className="font-semibold">{cable?.cable.designation ?? 'No cable chosen'}</p>
-            {cable && (
-              <p className="text-label text-mute">
-                {cable.cable.standard || 'entered by hand'} · {cable.cable.conductorShape} {cable.cable.conductorMaterial}
-              </p>
-            )}
-          </div>
-          {mayPlan && (
-            <Button kind={cable ? 'plain' : 'primary'} onClick={() => setIsChoosing(true)}>
-              {cable ? 'Another cable' : 'Choose the cable'}
-            </Button>
-          )}
-        </div>
-        {!cable && mayPlan && other && (
-          <Button className="justify-self-start" onClick={() => change((now) => withCable(now, end, other))}>
-            Same cable as end {end === 'A' ? 'B' : 'A'}
-          </Button>
-        )}
-        {cable && (
-          <CrossSection
-            unit={unit}
-            active={active}
-            onPick={(layer) => setActive(layer === 'conductor-screen' ? 'insulation' : (layer as LayerKind))}
-            rings={layers.map((layer) => ({
-              layer: layer.layer,
-              nominalMm: layer.diameterMm,
-              measuredMm: cable.measured[layer.layer]?.meanMm ?? null,
-            }))}
+      <CableAtEnd job={job} end={end} mayPlan={mayPlan} active={active} onActive={setActive} />
+      <section aria-label={`Findings at end ${end}`} className="grid content-start gap-5">
+        <Toggle label="Sheet" value={sheet} onChange={setSheet} options={SHEETS} className="justify-self-start" />
+        {sheet === 'identify' && (
+          <IdentifySheet
+            job={job}
+            end={end}
+            mayPlan={mayPlan}
+            onMeasure={(layer) => {
+              setActive(layer)
+              setSheet('diameters')
+            }}
           />
         )}
-        {warnings.map((warning) => (
-          <Note key={say(warning.reason, unit)} tone="unproved" title="Is it the cable on the label?">
-            {say(warning.reason, unit)}
-          </Note>
-        ))}
-      </section>
-      <section aria-label={`Readings of end ${end}`} className="grid content-start gap-5">
-        {cable ? (
+        {!cable && sheet !== 'identify' && (
+          <p className="text-mute">
+            Choose the cable first, then enter what the calipers say. Nobody knows what it is called? Say what you see under “What
+            is it?”.
+          </p>
+        )}
+        {cable && sheet === 'diameters' && (
           <>
             <ReadingSheet job={job} end={end} active={active} onActive={setActive} mayPlan={mayPlan} />
             <FreeLength job={job} end={end} mayPlan={mayPlan} />
           </>
-        ) : (
-          <p className="text-mute">Choose the cable first; then enter what the calipers say, layer by layer.</p>
         )}
+        {cable && sheet === 'condition' && <ConditionSheet job={job} end={end} mayPlan={mayPlan} />}
       </section>
+    </>
+  )
+}
+
+type AtEndProps = { job: Job; end: End; mayPlan: boolean; active: LayerKind; onActive: (layer: LayerKind) => void }
+
+/** What the cable is called, drawn with what was measured, and what does not agree. */
+function CableAtEnd({ job, end, mayPlan, active, onActive }: AtEndProps) {
+  const draft = useDraft(job)
+  const change = useChangePlan(job)
+  const [isChoosing, setIsChoosing] = useState(false)
+  const cable = job.ends.find((one) => one.end === end)
+  const other = endOf(draft, end === 'A' ? 'B' : 'A').cable
+  return (
+    <section aria-label={`Cable of end ${end}`} className="grid content-start gap-4">
+      <div className="flex flex-wrap items-center justify-between gap-3 border-t-2 border-ink pt-3">
+        <div>
+          <p className="font-semibold">{cable?.cable.designation ?? 'No cable chosen'}</p>
+          {cable && (
+            <p className="text-label text-mute">
+              {cable.cable.standard || 'entered by hand'} · {cable.cable.conductorShape} {cable.cable.conductorMaterial}
+            </p>
+          )}
+        </div>
+        {mayPlan && (
+          <Button kind={cable ? 'plain' : 'primary'} onClick={() => setIsChoosing(true)}>
+            {cable ? 'Another cable' : 'Choose the cable'}
+          </Button>
+        )}
+      </div>
+      {!cable && mayPlan && other && (
+        <Button className="justify-self-start" onClick={() => change((now) => withCable(now, end, other))}>
+          Same cable as end {end === 'A' ? 'B' : 'A'}
+        </Button>
+      )}
+      {cable && <Drawn cable={cable} active={active} onActive={onActive} />}
+      <Remarks job={job} end={end} />
       <CablePicker
         open={isChoosing}
         onClose={() => setIsChoosing(false)}
@@ -112,6 +132,56 @@ function CableEndSheet({ job, end }: { job: Job; end: End }) {
           setIsChoosing(false)
         }}
       />
+    </section>
+  )
+}
+
+function Drawn({ cable, active, onActive }: { cable: CableEnd; active: LayerKind; onActive: (layer: LayerKind) => void }) {
+  const unit = useUnit()
+  const rings = cable.cable.layers.map((layer) => ({
+    layer: layer.layer,
+    nominalMm: layer.diameterMm,
+    measuredMm: cable.measured[layer.layer]?.meanMm ?? null,
+  }))
+  if (rings.length === 0) return <p className="text-mute">No diameter of this cable is known yet: measure it.</p>
+  return (
+    <CrossSection
+      unit={unit}
+      cores={cable.cable.cores}
+      isSector={cable.cable.conductorShape === 'sector'}
+      active={active}
+      onPick={(layer) => onActive(layer === 'conductor-screen' ? 'insulation' : (layer as LayerKind))}
+      rings={rings}
+    />
+  )
+}
+
+/** What does not agree with the name, what stops the work, and what differs from the other end. */
+function Remarks({ job, end }: { job: Job; end: End }) {
+  const unit = useUnit()
+  const findings = job.fit.cables.findings.filter(
+    (finding) => finding.end === end && ['cable-as-named', 'condition'].includes(finding.criterion),
+  )
+  return (
+    <>
+      {findings.map((finding) => (
+        <Note
+          key={say(finding.reason, unit)}
+          tone={finding.stops ? 'out' : 'unproved'}
+          title={finding.stops ? 'Do not go on with this end.' : 'Is it the cable on the label?'}
+        >
+          {say(finding.reason, unit)}
+        </Note>
+      ))}
+      {job.comparison.length > 0 && (
+        <Note title="What differs between the two ends">
+          <ul className="grid gap-1">
+            {job.comparison.map((sentence) => (
+              <li key={sentence.template}>{say(sentence, unit)}</li>
+            ))}
+          </ul>
+        </Note>
+      )}
     </>
   )
 }

@@ -1,31 +1,26 @@
-import { useEffect, useRef, useState } from 'react'
 import { X } from 'lucide-react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job, LayerKind } from '../../api/types'
-import { INSTRUMENT_NAMES, UNCERTAINTY_MM, type Instrument } from '../../domain/judge'
-import { readLength, sayFault, sayFine, sayTyped, type Unit } from '../../domain/length'
+import { sayFine, sayTyped } from '../../domain/length'
 import { layerName } from '../../domain/words'
 import { Gauge } from '../../drawing/Gauge'
-import { Button } from '../../ui/Button'
 import { classes } from '../../ui/classes'
-import { Field } from '../../ui/Field'
 import { useUnit } from '../../ui/UnitContext'
-import { endOf, withReading, withoutReading } from './edit'
+import { endOf, withoutReading } from './edit'
+import { ReadingEntry } from './ReadingEntry'
 
 type SheetProps = { job: Job; end: End; active: LayerKind; onActive: (layer: LayerKind) => void; mayPlan: boolean }
 
-const LAYERS = ['conductor', 'insulation', 'insulation-screen', 'metallic-screen', 'oversheath'] as const satisfies LayerKind[]
-
-/** What the calipers say, layer by layer: several readings each, on more than one axis. */
+/** What the calipers say, layer by layer: several readings each, on two axes and at more places. */
 export function ReadingSheet({ job, end, active, onActive, mayPlan }: SheetProps) {
   const unit = useUnit()
-  const step = (by: number) =>
-    onActive(LAYERS[(LAYERS.indexOf(active as (typeof LAYERS)[number]) + by + LAYERS.length) % LAYERS.length] ?? 'conductor')
+  const layers = job.ends.find((one) => one.end === end)?.cable.measurable ?? []
+  const step = (by: number) => onActive(layers[(layers.indexOf(active) + by + layers.length) % layers.length] ?? active)
   return (
     <>
-      {mayPlan && <Entry key={active + unit} job={job} end={end} layer={active} unit={unit} onStep={step} />}
+      {mayPlan && <ReadingEntry key={active + unit} job={job} end={end} layer={active} onStep={step} />}
       <ul aria-label="Diameters over each layer" className="border-t-2 border-ink">
-        {LAYERS.map((layer) => (
+        {layers.map((layer) => (
           <LayerRow
             key={layer}
             job={job}
@@ -38,75 +33,6 @@ export function ReadingSheet({ job, end, active, onActive, mayPlan }: SheetProps
         ))}
       </ul>
     </>
-  )
-}
-
-type EntryProps = { job: Job; end: End; layer: LayerKind; unit: Unit; onStep: (by: number) => void }
-
-function Entry({ job, end, layer, unit, onStep }: EntryProps) {
-  const change = useChangePlan(job)
-  const input = useRef<HTMLInputElement>(null)
-  const [text, setText] = useState('')
-  const [instrument, setInstrument] = useState<Instrument>('caliper')
-  const [isTried, setIsTried] = useState(false)
-  const length = readLength(text, unit)
-  const fault = isTried && length.fault ? sayFault(length.fault) : undefined
-  useEffect(() => {
-    input.current?.focus()
-  }, [])
-  const add = () => {
-    setIsTried(true)
-    if (length.fault) return
-    change((draft) => withReading(draft, end, layer, { typed: text.trim(), unit, instrument }))
-    setText('')
-    setIsTried(false)
-  }
-  return (
-    <form
-      className="grid items-start gap-3 bg-soft p-3 desk:grid-cols-[1fr_9.5rem_auto]"
-      onSubmit={(event) => {
-        event.preventDefault()
-        add()
-      }}
-    >
-      <Field
-        label={`Diameter over the ${layerName(layer, unit).toLowerCase()}, end ${end}, in ${unit}`}
-        fault={fault}
-        hint="Enter adds it; ↑ ↓ change the layer. Read on two axes and at more than one place."
-      >
-        {(described) => (
-          <input
-            {...described}
-            ref={input}
-            inputMode="decimal"
-            autoComplete="off"
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-            onKeyDown={(event) => {
-              if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-                event.preventDefault()
-                onStep(event.key === 'ArrowDown' ? 1 : -1)
-              }
-            }}
-            className={classes(described.className, 'text-entry')}
-          />
-        )}
-      </Field>
-      <Field label="Instrument" hint={`± ${sayFine(UNCERTAINTY_MM[instrument], unit)}`}>
-        {(described) => (
-          <select {...described} value={instrument} onChange={(event) => setInstrument(event.target.value as Instrument)}>
-            {Object.entries(INSTRUMENT_NAMES).map(([value, name]) => (
-              <option key={value} value={value}>
-                {name}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
-      <Button type="submit" kind="primary" className="desk:mt-6">
-        Add reading
-      </Button>
-    </form>
   )
 }
 
@@ -144,6 +70,7 @@ function LayerRow({ job, end, layer, isActive, onActive, mayPlan }: RowProps) {
                 <span className="text-label text-mute">
                   ± {sayFine(measured.uncertaintyMm, unit)}
                   {measured.count > 1 && `, ovality ${sayFine(measured.ovalityMm, unit)}`}
+                  {measured.places > 1 && `, along it ${sayFine(measured.taperMm, unit)}`}
                 </span>
               </>
             ) : (
@@ -167,6 +94,11 @@ function LayerRow({ job, end, layer, isActive, onActive, mayPlan }: RowProps) {
             {readings.map((reading, i) => (
               <li key={`${i}${reading.typed}`} className="inline-flex items-center border border-line pl-2 text-label">
                 {sayTyped(reading)}
+                {reading.place !== undefined && (
+                  <span className="pl-1.5 text-mute">
+                    {reading.place}/{reading.axis ?? 0}°
+                  </span>
+                )}
                 {mayPlan && (
                   <button
                     type="button"

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+use Berm\Core\Cable\Construction;
+use Berm\Core\Identification\Catalogue;
+
+/** The library of cable types; their revisions never change. */
+interface CableTypes
+{
+    /**
+     * @param string $search words that must all stand in the designation
+     *
+     * @return array{list<Construction>, int} the newest revisions of one page, by designation, and how many there are in all
+     */
+    public function page(string $search, int $page, int $perPage): array;
+
+    /** @return iterable<Construction> the newest revision of each that has the words, by designation */
+    public function all(string $search): iterable;
+
+    /** The whole library made ready for comparing. */
+    public function catalogue(): Catalogue;
+
+    /** @throws SheetExists */
+    public function add(Construction $cable, string $by): void;
+
+    /**
+     * @param list<Construction> $cables
+     *
+     * @return array{list<Construction>, list<Construction>} those that were added, and those whose revision was there already
+     */
+    public function addNew(array $cables, string $by): array;
+}

@@ -1,0 +1,17 @@
+import type { Unit } from './length'
+
+/** Inches go with Fahrenheit, millimetres with Celsius. */
+export const temperatureUnit = (unit: Unit): 'C' | 'F' => (unit === 'in' ? 'F' : 'C')
+
+/** "12.5 °C", or "54.5 °F" for those who read in inches. */
+export function sayTemperature(celsius: number, unit: Unit): string {
+  const value = unit === 'in' ? celsius * 1.8 + 32 : celsius
+  return `${value.toFixed(1).replace(/\.0$/, '')} °${temperatureUnit(unit)}`
+}
+
+/** Whether this can be a temperature; the server reads it. */
+export const isTemperature = (text: string): boolean => /^\s*[-−+]?\d{1,3}([.,]\d{1,2})?\s*(°?\s*[cf])?\s*$/i.test(text)
+
+/** As open files have it: with its unit. */
+export const withTemperatureUnit = (text: string, unit: Unit): string =>
+  /[cf]\s*$/i.test(text) ? text.trim() : `${text.trim()} °${temperatureUnit(unit)}`
