@@ -16,6 +16,7 @@ $desk->signIn('jointer')->see('Oxmere')->shot("$folder/jobs.png");
 $views = [
     ['safety', $job(3).'/safety', 'Permit number'],
     ['cables', $job(2).'/cables', 'ovality'],
+    ['library', '/cables', 'Least bending radius'],
     ['kit', $job(4).'/kit', 'too small'],
     ['connector', $job(2).'/connector', 'How it is fixed'],
     ['mark-out', $job(2).'/mark-out', 'thread on in this order'],
@@ -26,8 +27,12 @@ $views = [
 foreach ($views as [$name, $path, $words]) {
     $desk->go($path)->see($words)->shot("$folder/$name.png");
 }
+$desk->go($job(6).'/cables')->see('What differs')->press('What is it?')->see('does not agree with the cable')->shot("$folder/what-is-it.png");
+$desk->press('Condition')->see('Dew point')->shot("$folder/condition.png");
+$desk->go('/cables')->see('found')->fill('As the drum or the record has it', '3x150 cu paper belted')->see('1 found')->pressFirst('3×150')->see('An estimate')->shot("$folder/paper-cable.png");
 $desk->close();
 
 $trench = Page::open(390, 844, 'dark');
 $trench->signIn('jointer')->go($job(2).'/build')->see('window')->shot("$folder/trench-night.png");
+$trench->go($job(2).'/cables')->see('ovality')->shot("$folder/trench-caliper.png");
 $trench->close();

@@ -112,16 +112,12 @@ final class Page
         return $this;
     }
 
-    public function choose(string $label, string $option): self
+    /** Hands a file to a field; nothing is typed. */
+    public function upload(string $label, string $file): self
     {
-        $this->field($label)->findElement(WebDriverBy::xpath('./option[normalize-space(.)='.self::quoted($option).']'))->click();
+        $this->field($label)->sendKeys($file);
 
         return $this;
-    }
-
-    public function valueOf(string $label): string
-    {
-        return (string) $this->field($label)->getAttribute('value');
     }
 
     /**
@@ -215,13 +211,6 @@ final class Page
     {
         $this->web->executeAsyncScript('document.fonts.ready.then(arguments[0])');
         $this->web->takeScreenshot($file);
-
-        return $this;
-    }
-
-    public function scrollTo(string $words): self
-    {
-        $this->web->executeScript('arguments[0].scrollIntoView({block: "start"})', [$this->element('//*[normalize-space(text())='.self::quoted($words).']')]);
 
         return $this;
     }

@@ -50,9 +50,9 @@ final class SpliceInInchesTest extends TestCase
         }
         $page->see('not measured');
         foreach (self::READINGS as $layer => $typed) {
-            $page->tabTo("Diameter over the $layer, end $end, in in")->type([$typed, WebDriverKeys::ENTER])->type([$typed, WebDriverKeys::ENTER])->type(WebDriverKeys::ARROW_DOWN);
+            $page->tabTo("Diameter over the $layer, end $end, in inches")->type([$typed, WebDriverKeys::ENTER])->type([$typed, WebDriverKeys::ENTER])->type(WebDriverKeys::ARROW_DOWN);
         }
-        $page->tabTo("By tape, end $end, in in")->type([$free, WebDriverKeys::ENTER])->see("$free in")->see('all sent');
+        $page->tabTo("By tape, end $end, in inches")->type([$free, WebDriverKeys::ENTER])->see("$free in")->see('all sent');
     }
 
     private function choose(Page $page): void
@@ -70,7 +70,7 @@ final class SpliceInInchesTest extends TestCase
         }
         foreach (['A', 'B'] as $end) {
             foreach (['Jacket', 'Metallic shield', 'Insulation shield', 'Insulation'] as $i => $cut) {
-                $page->see(\sprintf('%d · %s, end %s', $i + 1, $cut, $end))->tabTo("Measured, $cut, end $end, in in")->type([$page->target(), WebDriverKeys::ENTER]);
+                $page->see(\sprintf('%d · %s, end %s', $i + 1, $cut, $end))->tabTo("Measured, $cut, end $end, in inches")->type([$page->target(), WebDriverKeys::ENTER]);
             }
         }
         $page->see('There is no way back from here.')->tabTo('Batch')->type('C-12')->tabTo('The connector is on')->type(WebDriverKeys::ENTER);

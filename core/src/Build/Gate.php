@@ -66,6 +66,7 @@ final readonly class Gate
         return match (true) {
             null === $mark => $this->plan->firstObstacle() ?? Sentence::plain('There is no such cut on this job.'),
             !$this->plan->fitLets() => $this->plan->firstObstacle(),
+            null !== $this->plan->unsoundCable() => $this->plan->unsoundCable()->reason,
             !$isPlausible => Sentence::of('A cut {typed} from the cable end is not one of this trade: check the unit.', ['typed' => $event->reading->value]),
             null !== $before => Sentence::plain(\sprintf('Record the cut of the [%s] of end %s first: it lies outside this one.', $before->layer()->label(), $event->end->value)),
             default => null,

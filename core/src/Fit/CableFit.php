@@ -15,7 +15,6 @@ use Berm\Core\Quantity\Judgement;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
 use Berm\Core\Quantity\Temperature;
-use Berm\Core\Quantity\TemperatureUnit;
 use Berm\Core\Quantity\UnitSlip;
 use Berm\Core\Quantity\Verdict;
 use Berm\Core\Saying\Sentence;
@@ -106,8 +105,7 @@ final class CableFit
 
             return $isBegun ? [Finding::undecided(Criterion::Sweating, $cable->end, Sentence::plain('To tell whether the cable will sweat, read all three: the air, its humidity, and the cable’s surface.'))->asWarning()] : [];
         }
-        $say = static fn (?float $celsius): string => Temperature::say($celsius ?? 0.0, TemperatureUnit::Celsius);
-        $values = ['surface' => $say($surface->celsius), 'dew' => $say($weather->dewPoint()), 'by' => \sprintf('%.1f K', $margin + Sweating::MARGIN)];
+        $values = ['surface' => $surface, 'dew' => Temperature::ofCelsius($weather->dewPoint() ?? 0.0), 'by' => \sprintf('%.1f K', $margin + Sweating::MARGIN)];
         $is = 'The surface at {surface} lies {by} above the dew point of {dew}';
 
         return [match (Sweating::verdict($margin)) {
@@ -125,7 +123,7 @@ final class CableFit
         if (null === $surface || $surface->celsius >= $handling->lowestCelsius) {
             return [];
         }
-        $values = ['surface' => Temperature::say($surface->celsius, TemperatureUnit::Celsius), 'lowest' => Temperature::say($handling->lowestCelsius, TemperatureUnit::Celsius)];
+        $values = ['surface' => $surface, 'lowest' => Temperature::ofCelsius($handling->lowestCelsius)];
 
         return [Finding::refused(Criterion::HandlingTemperature, $cable->end, Sentence::of('The cable is at {surface}; below {lowest} it must not be bent. Warm it through first.', $values))];
     }

@@ -22,6 +22,9 @@ final readonly class NextLook
 
     public static function between(Catalogue $catalogue, Evidence $evidence, Candidate $first, Candidate $second): self
     {
+        if ($first->isPossible() && !$second->isPossible()) {
+            return new self(null, Sentence::of('Nothing else in the library agrees with all that was found: it is {first}, or a cable that the library does not have.', self::names($first, $second)));
+        }
         foreach (Sight::cases() as $sight) {
             if (!$sight->wasLookedAt($evidence->seen) && $sight->tellsApart($catalogue->features($first->place), $catalogue->features($second->place))) {
                 return new self(null, Sentence::of($sight->question().' It tells {first} from {second}.', self::names($first, $second)));
@@ -36,7 +39,7 @@ final readonly class NextLook
         }
 
         return null === $best
-            ? new self(null, Sentence::of('No layer tells {first} from {second}: read the marking on the sheath, or take either; what a kit needs is the same.', self::names($first, $second)))
+            ? new self(null, Sentence::of('No further layer tells {first} from {second}: read the marking on the sheath, or measure again with something finer.', self::names($first, $second)))
             : new self($best[0], Sentence::of("Measure over the [{$best[0]->label()}]: about {one:fine} speaks for {first}, about {other:fine} for {second}.", [...self::names($first, $second), 'one' => $best[1][0], 'other' => $best[1][1]]));
     }
 

@@ -24,6 +24,7 @@ final class NextStepFinder
             null !== $plan->build->connector => null,
             null === $plan->build->safety => NextStep::at(Step::Safety, 'Confirm that it is safe to start'),
             null === $plan->job->allCables() => NextStep::at(Step::Cables, 'Choose the cables and measure them'),
+            null !== $plan->unsoundCable() => NextStep::at(Step::Cables, 'Put right what is wrong with the cable'),
             null === $plan->job->size => NextStep::at(Step::Kit, 'Choose the kit'),
             null === $plan->job->connector => NextStep::at(Step::Connector, "Choose the $connector"),
             \in_array(Step::Cables, $steps, true) => NextStep::at(Step::Cables, 'Measure what is missing on the cables'),

@@ -8,8 +8,10 @@ use Berm\Core\Build\BuildState;
 use Berm\Core\CoreError;
 use Berm\Core\Fit\CableFit;
 use Berm\Core\Fit\ConnectorFit;
+use Berm\Core\Fit\Finding;
 use Berm\Core\Fit\FitReport;
 use Berm\Core\Fit\KitFit;
+use Berm\Core\Fit\Outcome;
 use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\MarkOut\MarkOutImpossible;
 use Berm\Core\Parking\ParkingPlan;
@@ -59,6 +61,18 @@ final readonly class Plan
     public function fitLets(): bool
     {
         return null !== $this->kitFit && null !== $this->connectorFit && $this->kitFit->outcome()->lets() && $this->connectorFit->outcome()->lets();
+    }
+
+    /** Something found at a cable stops the work: it is wet, damaged, or would sweat. */
+    public function unsoundCable(): ?Finding
+    {
+        foreach ($this->cableFit->findings ?? [] as $finding) {
+            if ($finding->stops && Outcome::DoesNotFit === $finding->outcome) {
+                return $finding;
+            }
+        }
+
+        return null;
     }
 
     public function firstObstacle(): ?Sentence

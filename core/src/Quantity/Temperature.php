@@ -30,6 +30,11 @@ final readonly class Temperature
         return $celsius >= -60 && $celsius <= 90 ? new self(strtr($parts[1], ',', '.').' °'.$unit->value, $celsius) : throw UnreadableTemperature::outOfRange($text);
     }
 
+    public static function ofCelsius(float $celsius): self
+    {
+        return new self(self::say($celsius, TemperatureUnit::Celsius), $celsius);
+    }
+
     /** "12.5 °C". */
     public static function say(float $celsius, TemperatureUnit $unit): string
     {

@@ -7,6 +7,8 @@ namespace Berm\Core\Saying;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthFormat;
 use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Quantity\Temperature;
+use Berm\Core\Quantity\TemperatureUnit;
 
 /** Somebody who reads in one unit and one vocabulary (design: the IEC and the North American words go with the unit). */
 final readonly class Reader
@@ -56,8 +58,18 @@ final readonly class Reader
         return LengthUnit::Inch === $this->unit ? LengthFormat::inches($length).' in' : LengthFormat::millimetres($length, 2).' mm';
     }
 
-    private function value(Length|string|int $value, bool $fine): string
+    /** Inches go with Fahrenheit, millimetres with Celsius. */
+    public function temperature(Temperature $temperature): string
     {
-        return $value instanceof Length ? ($fine ? $this->fine($value) : $this->mark($value)) : (string) $value;
+        return Temperature::say($temperature->celsius, LengthUnit::Inch === $this->unit ? TemperatureUnit::Fahrenheit : TemperatureUnit::Celsius);
+    }
+
+    private function value(Length|Temperature|string|int $value, bool $fine): string
+    {
+        return match (true) {
+            $value instanceof Temperature => $this->temperature($value),
+            $value instanceof Length => $fine ? $this->fine($value) : $this->mark($value),
+            default => (string) $value,
+        };
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Saying;
 
 use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Temperature;
 
 /**
  * A reason with its values still in it: "The [oversheath] measures {measured}; size 2 takes up to {limit}."
@@ -14,7 +15,7 @@ use Berm\Core\Quantity\Length;
  */
 final readonly class Sentence
 {
-    /** @param array<string, Length|string|int> $values */
+    /** @param array<string, Length|Temperature|string|int> $values */
     private function __construct(public string $template, public array $values)
     {
     }
@@ -24,7 +25,7 @@ final readonly class Sentence
         return new self($text, []);
     }
 
-    /** @param array<string, Length|string|int> $values one for each {name} */
+    /** @param array<string, Length|Temperature|string|int> $values one for each {name} */
     public static function of(string $template, array $values): self
     {
         return new self($template, $values);

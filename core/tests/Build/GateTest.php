@@ -108,6 +108,13 @@ final class GateTest extends TestCase
     }
 
     #[Test]
+    public function aWetCableIsNotCutToSize(): void
+    {
+        $plan = Plan::of(Example::read(Example::with(Example::joint(), 'ends.B.conditions', ['strands-dry' => 'no']))->job, self::fold([self::safe()]));
+        self::assertStringStartsWith('There is water in the strands', (new Gate($plan))->refusal(self::cut(End::A, Cut::Oversheath, '250'))->template ?? '');
+    }
+
+    #[Test]
     public function partsAreParkedBeforeTheFirstCut(): void
     {
         self::assertSame('outer-sleeve', self::plan([self::safe()])->next()->part);

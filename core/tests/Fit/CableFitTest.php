@@ -38,6 +38,8 @@ final class CableFitTest extends TestCase
         self::assertStringStartsWith('There is water in the strands', $report->findings[0]->reason->template);
         $plan = Plan::of(Example::read([...Example::with(Example::joint(), 'ends.A.conditions', ['strands-dry' => 'no'])])->job, BuildState::fold([]));
         self::assertContains(Step::Cables, array_map(static fn ($obstacle): Step => $obstacle->step, $plan->obstacles));
+        self::assertFalse($plan->isDone(Step::Cables));
+        self::assertSame($report->findings[0]->reason->template, $plan->unsoundCable()?->reason->template);
     }
 
     #[Test]

@@ -14,6 +14,7 @@ use Berm\Core\Build\PlanChanged;
 use Berm\Core\Build\SafetyConfirmed;
 use Berm\Core\Build\Withdrawn;
 use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\FoundInWords;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\InchMark;
@@ -46,6 +47,7 @@ final readonly class RecordFacts
             ...$cables,
             ['Kit', null === $job->sheet || null === $job->size ? 'not chosen' : \sprintf('%s, size %s, %s, sheet %s revision %d', $job->sheet->name, $job->size->label, $job->sheet->maker, $job->sheet->revision->id, $job->sheet->revision->number)],
             [ucfirst($job->function->connectorKind()->label()), null === $job->connector ? 'not chosen' : $job->connector->name.', '.$job->connector->maker.(null === $connector || '' === $connector->batch ? '' : ', batch '.$connector->batch)],
+            ...(null === $job->weather->air || null === $job->weather->humidity ? [] : [['Air', $this->reader->temperature($job->weather->air).', '.$job->weather->humidity.' % relative humidity']]),
             ['Parked', [] === $parked ? 'nothing recorded' : implode('; ', $parked)],
         ];
     }
@@ -81,7 +83,9 @@ final readonly class RecordFacts
         }
         $free = null === $cable->freeLength ? '' : '; free length '.$this->reader->mark($cable->freeLength);
 
-        return $cable->construction->designation.'. Measured: '.([] === $measured ? 'nothing' : implode(', ', $measured)).$free;
+        $found = implode(' ', array_map($this->reader->say(...), FoundInWords::of($cable)));
+
+        return rtrim($cable->construction->designation.'. Measured: '.([] === $measured ? 'nothing' : implode(', ', $measured)).$free.'. '.$found);
     }
 
     /** @return list<string> */

@@ -7,6 +7,7 @@ namespace App\Http\Wire;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\Condition;
 use Berm\Core\Cable\Construction;
+use Berm\Core\Cable\FoundInWords;
 use Berm\Core\Cable\Handling;
 use Berm\Core\Cable\Layer;
 use Berm\Core\Cable\LayerKind;
@@ -61,7 +62,7 @@ final class CableJson
 
         return [
             'end' => $cable->end->value, 'cable' => self::type($cable->construction), 'measured' => (object) $measured, 'wall' => self::wall($asFound->wall()),
-            'conditions' => self::conditions($cable), 'freeLengthMm' => $cable->freeLength?->inMillimetres(),
+            'conditions' => self::conditions($cable), 'found' => array_map(SentenceJson::of(...), FoundInWords::of($cable)), 'freeLengthMm' => $cable->freeLength?->inMillimetres(),
         ];
     }
 

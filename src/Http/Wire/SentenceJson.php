@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Wire;
 
 use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Temperature;
 use Berm\Core\Saying\Sentence;
 
 /** Sentences travel with their values in them, so that the reader's units and words are put in where they are read. */
@@ -15,7 +16,17 @@ final class SentenceJson
     {
         return [
             'template' => $sentence->template,
-            'values' => (object) array_map(static fn (Length|string|int $value): array => $value instanceof Length ? ['mm' => $value->inMillimetres()] : ['text' => (string) $value], $sentence->values),
+            'values' => (object) array_map(self::value(...), $sentence->values),
         ];
+    }
+
+    /** @return array{mm: float}|array{celsius: float}|array{text: string} */
+    private static function value(Length|Temperature|string|int $value): array
+    {
+        return match (true) {
+            $value instanceof Length => ['mm' => $value->inMillimetres()],
+            $value instanceof Temperature => ['celsius' => $value->celsius],
+            default => ['text' => (string) $value],
+        };
     }
 }

@@ -116,6 +116,9 @@ export function formatInchFraction(mm: number, parts = 16): string {
   return `${sign}${whole === 0 ? '' : `${whole} `}${upper}/${lower}`
 }
 
+/** For a label: what a bare number is read in. */
+export const inUnit = (unit: Unit): string => (unit === 'in' ? 'in inches' : 'in mm')
+
 /** A reading as it was typed, with the unit it was read in where none was typed. */
 export const sayTyped = ({ typed, unit }: { typed: string; unit: Unit }): string =>
   /[^\d\s.,/-]/.test(typed) ? typed : `${typed} ${unit}`

@@ -1,8 +1,9 @@
 import { sayFine, sayMark, type Unit } from './length'
+import { sayTemperature } from './temperature'
 import { word } from './words'
 
 /** A sentence as the server sends it, with its values still in it. */
-export type Sentence = { template: string; values: Record<string, { mm?: number; text?: string }> }
+export type Sentence = { template: string; values: Record<string, { mm?: number; celsius?: number; text?: string }> }
 
 /** Puts the reader's units and words in. cases/sentences.json holds what the server's reader says too. */
 export function say(sentence: Sentence, unit: Unit): string {
@@ -11,6 +12,7 @@ export function say(sentence: Sentence, unit: Unit): string {
     .replace(/\{(\w+)(:fine)?\}/g, (whole, name: string, fine: string | undefined) => {
       const value = sentence.values[name]
       if (value?.mm !== undefined) return fine ? sayFine(value.mm, unit) : sayMark(value.mm, unit)
+      if (value?.celsius !== undefined) return sayTemperature(value.celsius, unit)
       return value?.text ?? whole
     })
 }

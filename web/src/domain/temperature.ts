@@ -6,7 +6,7 @@ export const temperatureUnit = (unit: Unit): 'C' | 'F' => (unit === 'in' ? 'F' :
 /** "12.5 °C", or "54.5 °F" for those who read in inches. */
 export function sayTemperature(celsius: number, unit: Unit): string {
   const value = unit === 'in' ? celsius * 1.8 + 32 : celsius
-  return `${value.toFixed(1).replace(/\.0$/, '')} °${temperatureUnit(unit)}`
+  return `${((Math.sign(value) * Math.round(Math.abs(value) * 10)) / 10).toFixed(1).replace(/\.0$/, '')} °${temperatureUnit(unit)}`
 }
 
 /** Whether this can be a temperature; the server reads it. */

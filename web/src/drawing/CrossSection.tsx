@@ -3,7 +3,7 @@ import { sayFine, type Unit } from '../domain/length'
 import { layerName } from '../domain/words'
 import { Cores, Half, outline, type Point } from './CrossSectionParts'
 import { layerFill, Patterns } from './Patterns'
-import { isOfCore, labelRows, type Ring } from './rings'
+import { isOfCore, labelRows, measuredSide, type Ring } from './rings'
 import { useWidth } from './useWidth'
 
 type CrossSectionProps = {
@@ -26,7 +26,9 @@ export function CrossSection({ rings, cores, isSector, unit, active, onPick }: C
   const id = useId()
   const [ref, width] = useWidth<HTMLDivElement>(544)
   const hasLabels = width >= NARROW
-  const outermost = Math.max(...rings.map((ring) => Math.max(ring.nominalMm, ring.measuredMm ?? 0)))
+  const side = measuredSide(rings)
+  const real = new Map(rings.map((ring, i) => [ring.layer, side[i] ?? ring.nominalMm]))
+  const outermost = Math.max(...rings.map((ring) => ring.nominalMm), ...side)
   const radius = Math.max(60, Math.min(150, hasLabels ? width / 2 - LABEL : width / 2 - 12))
   const height = Math.max(2 * radius + 8, hasLabels ? rings.length * ROW : 0)
   const perMm = radius / (outermost / 2)
@@ -64,7 +66,7 @@ export function CrossSection({ rings, cores, isSector, unit, active, onPick }: C
                 key={side}
                 side={side}
                 middle={middle}
-                radius={((side === 1 ? (ring.measuredMm ?? ring.nominalMm) : ring.nominalMm) / 2) * perMm}
+                radius={((side === 1 ? (real.get(ring.layer) ?? ring.nominalMm) : ring.nominalMm) / 2) * perMm}
                 fill={layerFill(id, ring.layer)}
                 isPlanned={side === -1 || ring.measuredMm === null}
                 isActive={ring.layer === active}

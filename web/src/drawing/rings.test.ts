@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { coreMiddles, labelRows, sectorPath } from './rings'
+import { coreMiddles, labelRows, measuredSide, sectorPath } from './rings'
 
 it('lays three cores so that each touches the two others', () => {
   const [a, b, c] = coreMiddles(3, 20)
@@ -23,4 +23,9 @@ it('draws a sector inside its third of the circle', () => {
 
 it('spreads labels evenly round the middle', () => {
   expect(labelRows(3, 100, 30)).toEqual([70, 100, 130])
+})
+
+it('moves what is not measured along with what was measured beneath it', () => {
+  const ring = (nominalMm: number, measuredMm: number | null) => ({ layer: 'x', nominalMm, measuredMm })
+  expect(measuredSide([ring(10, null), ring(20, 18), ring(22, null), ring(30, 31)])).toEqual([10, 18, 20, 31])
 })

@@ -1,6 +1,15 @@
 /** Where the rings of a cable's cross-section lie: numbers in, numbers out. */
 export type Ring = { layer: string; nominalMm: number; measuredMm: number | null }
 
+/** Where each ring lies on the measured side: as measured, or as far out as its type has it from the nearest measured one beneath. */
+export function measuredSide(rings: readonly Ring[]): number[] {
+  let shift = 0
+  return rings.map((ring) => {
+    shift = ring.measuredMm === null ? shift : ring.measuredMm - ring.nominalMm
+    return ring.nominalMm + shift
+  })
+}
+
 const OF_CORE = ['conductor', 'conductor-screen', 'insulation', 'insulation-screen', 'metallic-screen']
 
 export const isOfCore = (layer: string): boolean => OF_CORE.includes(layer)

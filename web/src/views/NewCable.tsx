@@ -2,13 +2,13 @@ import { useState } from 'react'
 import { useAddCable, useCompleteCable } from '../api/cables'
 import { ApiError } from '../api/client'
 import type { CableType, Problem } from '../api/types'
-import { sayFine } from '../domain/length'
-import { layerName } from '../domain/words'
+import { inUnit, sayFine } from '../domain/length'
+import { layerName, word } from '../domain/words'
 import { Button } from '../ui/Button'
 import { Field } from '../ui/Field'
 import { Note } from '../ui/Note'
 import { useUnit } from '../ui/UnitContext'
-import { CHOICES, emptyForm, fileOf, givenLayers, hasWires, layersOf, type CableForm } from './cableForm'
+import { CHOICES, emptyForm, fileOf, givenLayers, hasWires, layersOf, optionName, type CableForm } from './cableForm'
 
 type Problems = NonNullable<Problem['problems']>
 type Edit = (change: Partial<CableForm>) => void
@@ -77,15 +77,16 @@ function Names({ form, edit, problems }: PartProps) {
 }
 
 function Choices({ form, edit, problems }: PartProps) {
+  const unit = useUnit()
   return (
     <div className="grid gap-4 desk:grid-cols-5">
       {(Object.keys(CHOICES) as (keyof typeof CHOICES)[]).map((key) => (
-        <Field key={key} label={CHOICES[key].label} fault={faultAt(problems, CHOICES[key].path)}>
+        <Field key={key} label={word(CHOICES[key].label, unit)} fault={faultAt(problems, CHOICES[key].path)}>
           {(input) => (
             <select {...input} value={form[key]} onChange={(event) => edit({ [key]: event.target.value })}>
               {CHOICES[key].options.map((option) => (
                 <option key={option} value={option}>
-                  {option === '' ? 'not stated' : option.replaceAll('-', ' ')}
+                  {optionName(option)}
                 </option>
               ))}
             </select>
@@ -121,7 +122,7 @@ function Diameters({ form, edit, problems }: PartProps) {
   return (
     <fieldset className="grid gap-4 border-t border-line pt-3 desk:grid-cols-5">
       <legend className="pr-3 text-label text-mute">
-        Diameters that are stated, in {unit} where no unit is typed; leave out what is not known
+        Diameters that are stated, {inUnit(unit)} where no unit is typed; leave out what is not known
       </legend>
       {layersOf(form).map((layer) => (
         <Field

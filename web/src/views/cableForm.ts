@@ -63,6 +63,12 @@ export const CHOICES: Record<Choice, { label: string; options: readonly string[]
   oversheath: { label: 'Oversheath', options: ['pe', 'pvc', 'lszh', 'serving'], path: 'oversheath' },
 }
 
+const ABBREVIATIONS = ['xlpe', 'tr-xlpe', 'epr', 'pe', 'pvc', 'lszh']
+
+/** A choice as people write it: "TR-XLPE", "copper tape". */
+export const optionName = (option: string): string =>
+  ABBREVIATIONS.includes(option) ? option.toUpperCase() : option === '' ? 'not stated' : option.replaceAll('-', ' ')
+
 export const hasWires = (form: CableForm): boolean =>
   ['copper-wire', 'concentric-neutral', 'drain-wire'].includes(form.metallicScreen)
 

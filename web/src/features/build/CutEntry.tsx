@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react'
 import type { Mark } from '../../api/types'
 import { INSTRUMENT_NAMES, judge, UNCERTAINTY_MM, type Instrument } from '../../domain/judge'
-import { readLength, sayFault, sayFine } from '../../domain/length'
+import { inUnit, readLength, sayFault, sayFine } from '../../domain/length'
 import { Gauge } from '../../drawing/Gauge'
 import { useUnit } from '../../ui/UnitContext'
 import { cutName } from '../../views/cuts'
@@ -41,7 +41,7 @@ export function CutEntry({ mark, text, onText, isTried, isOnItsWay, instrument, 
         <input
           ref={input}
           className="min-h-16 w-full min-w-0 px-3 text-entry"
-          aria-label={`Measured, ${cutName(mark.cut, unit)}, end ${mark.end}, in ${unit}`}
+          aria-label={`Measured, ${cutName(mark.cut, unit)}, end ${mark.end}, ${inUnit(unit)}`}
           aria-invalid={isTried && length.fault ? true : undefined}
           aria-describedby="cut-verdict"
           inputMode={matchMedia('(pointer: coarse)').matches ? 'none' : 'decimal'}

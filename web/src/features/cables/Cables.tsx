@@ -5,6 +5,7 @@ import type { CableEnd, End, Job, LayerKind } from '../../api/types'
 import { say } from '../../domain/sentence'
 import { CrossSection } from '../../drawing/CrossSection'
 import { Button } from '../../ui/Button'
+import { classes } from '../../ui/classes'
 import { Note } from '../../ui/Note'
 import { Toggle } from '../../ui/Toggle'
 import { useUnit } from '../../ui/UnitContext'
@@ -22,7 +23,7 @@ export function Cables() {
   const unmeasured = job.function === 'joint' ? (['A', 'B'] as const).find((one) => !job.draft.ends[one]?.cable) : undefined
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 p-4 desk:grid-cols-[minmax(0,34rem)_minmax(0,1fr)] desk:p-6">
-      <div className="flex flex-wrap items-center gap-4 desk:col-span-2">
+      <div className="flex flex-wrap items-center gap-4 max-desk:order-first desk:col-span-2">
         <h1 className="text-[1.75rem] font-bold">Cables</h1>
         {job.function === 'joint' && (
           <Toggle
@@ -60,7 +61,10 @@ function CableEndSheet({ job, end }: { job: Job; end: End }) {
   return (
     <>
       <CableAtEnd job={job} end={end} mayPlan={mayPlan} active={active} onActive={setActive} />
-      <section aria-label={`Findings at end ${end}`} className="grid content-start gap-5">
+      <section
+        aria-label={`Findings at end ${end}`}
+        className={classes('grid content-start gap-5', cable && 'max-desk:order-first')}
+      >
         <Toggle label="Sheet" value={sheet} onChange={setSheet} options={SHEETS} className="justify-self-start" />
         {sheet === 'identify' && (
           <IdentifySheet

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job } from '../../api/types'
-import { readLength, sayFault, sayMark, sayTyped } from '../../domain/length'
+import { inUnit, readLength, sayFault, sayMark, sayTyped } from '../../domain/length'
 import { word } from '../../domain/words'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
@@ -42,7 +42,10 @@ export function FreeLength({ job, end, mayPlan }: { job: Job; end: End; mayPlan:
       </div>
       {mayPlan && (
         <>
-          <Field label={`By tape, end ${end}, in ${unit}`} fault={isTried && length.fault ? sayFault(length.fault) : undefined}>
+          <Field
+            label={`By tape, end ${end}, ${inUnit(unit)}`}
+            fault={isTried && length.fault ? sayFault(length.fault) : undefined}
+          >
             {(input) => (
               <input
                 {...input}

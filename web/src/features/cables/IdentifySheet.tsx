@@ -27,7 +27,7 @@ export function IdentifySheet({ job, end, mayPlan, onMeasure }: SheetProps) {
         <>
           <NameCheck result={result} />
           {result.next && (
-            <Note title="One more look would tell most.">
+            <Note title="What would settle it">
               <p>{say(result.next.advice, unit)}</p>
               {result.next.layer && mayPlan && (
                 <Button kind="link" onClick={() => result.next?.layer && onMeasure(result.next.layer)}>

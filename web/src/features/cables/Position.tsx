@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job } from '../../api/types'
-import { readLength, sayFault, sayTyped } from '../../domain/length'
+import { inUnit, readLength, sayFault, sayTyped } from '../../domain/length'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { useUnit } from '../../ui/UnitContext'
@@ -34,7 +34,7 @@ export function Position({ job, end, mayPlan }: { job: Job; end: End; mayPlan: b
       }}
     >
       <Field
-        label={`Slack, end ${end}, in ${unit}`}
+        label={`Slack, end ${end}, ${inUnit(unit)}`}
         hint="To pull, or to cut back"
         fault={isTried && slack.trim() !== '' && length.fault ? sayFault(length.fault) : undefined}
       >

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job, LayerKind } from '../../api/types'
 import { INSTRUMENT_NAMES, slippedUnit, UNCERTAINTY_MM, type Instrument } from '../../domain/judge'
-import { readLength, sayFault, sayFine, type Unit } from '../../domain/length'
+import { inUnit, readLength, sayFault, sayFine, type Unit } from '../../domain/length'
 import { layerName } from '../../domain/words'
 import { Button } from '../../ui/Button'
 import { classes } from '../../ui/classes'
@@ -47,7 +47,7 @@ export function ReadingEntry({ job, end, layer, onStep }: EntryProps) {
       }}
     >
       <Field
-        label={`Diameter over the ${layerWord}, end ${end}, in ${unit}`}
+        label={`Diameter over the ${layerWord}, end ${end}, ${inUnit(unit)}`}
         fault={isTried && length.fault ? sayFault(length.fault) : undefined}
         hint={`Goes to place ${spot.place} at ${spot.axis}°. Enter adds it; ↑ ↓ change the layer.`}
       >

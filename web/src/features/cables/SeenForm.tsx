@@ -1,7 +1,8 @@
 import { useState } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job, Seen } from '../../api/types'
-import { readLength, sayFault, sayTyped } from '../../domain/length'
+import { inUnit, readLength, sayFault, sayTyped } from '../../domain/length'
+import { word } from '../../domain/words'
 import { Field } from '../../ui/Field'
 import { useUnit } from '../../ui/UnitContext'
 import { endOf, withSight } from './edit'
@@ -47,6 +48,7 @@ const SIGHTS: Record<string, Sight> = {
 }
 
 export function SeenForm({ job, end, mayPlan }: { job: Job; end: End; mayPlan: boolean }) {
+  const unit = useUnit()
   const change = useChangePlan(job)
   const seen = endOf(useDraft(job), end).seen ?? {}
   const keep = (key: string, part: Seen) => change((now) => withSight(now, end, key as keyof Seen, part))
@@ -56,7 +58,7 @@ export function SeenForm({ job, end, mayPlan }: { job: Job; end: End; mayPlan: b
       {Object.entries(SIGHTS).map(([key, sight]) => {
         const chosen = Object.entries(sight.options).find(([, part]) => part[key as keyof Seen] === seen[key as keyof Seen])
         return (
-          <Field key={key} label={sight.label}>
+          <Field key={key} label={word(sight.label, unit)}>
             {(input) => (
               <select
                 {...input}
@@ -87,7 +89,7 @@ function Wires({ seen, keep }: { seen: Seen; keep: (key: string, part: Seen) => 
   const length = readLength(wire, unit)
   return (
     <>
-      <Field label="Screen wires, counted">
+      <Field label={unit === 'in' ? 'Shield wires, counted' : 'Screen wires, counted'}>
         {(input) => (
           <input
             {...input}
@@ -99,7 +101,7 @@ function Wires({ seen, keep }: { seen: Seen; keep: (key: string, part: Seen) => 
           />
         )}
       </Field>
-      <Field label={`One wire across, in ${unit}`} fault={wire.trim() && length.fault ? sayFault(length.fault) : undefined}>
+      <Field label={`One wire across, ${inUnit(unit)}`} fault={wire.trim() && length.fault ? sayFault(length.fault) : undefined}>
         {(input) => (
           <input
             {...input}

@@ -2,9 +2,10 @@ import { X } from 'lucide-react'
 import { useState } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job } from '../../api/types'
-import { readLength, sayFault, sayFine, sayTyped } from '../../domain/length'
+import { inUnit, readLength, sayFault, sayFine, sayTyped } from '../../domain/length'
 import { say } from '../../domain/sentence'
 import { Button } from '../../ui/Button'
+import { capital } from '../../domain/words'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
@@ -50,7 +51,7 @@ export function Walls({ job, end, mayPlan }: { job: Job; end: End; mayPlan: bool
           }}
         >
           <Field
-            label={`By caliper, end ${end}, in ${unit}`}
+            label={`By caliper, end ${end}, ${inUnit(unit)}`}
             fault={isTried && length.fault ? sayFault(length.fault) : undefined}
           >
             {(input) => (
@@ -88,7 +89,7 @@ export function Walls({ job, end, mayPlan }: { job: Job; end: End; mayPlan: bool
         </ul>
       )}
       {findings.map((finding) => (
-        <Note key={finding.criterion} tone={TONES[finding.outcome]} title={say(finding.label, unit)}>
+        <Note key={finding.criterion} tone={TONES[finding.outcome]} title={capital(say(finding.label, unit))}>
           {say(finding.reason, unit)}
         </Note>
       ))}

@@ -3,6 +3,7 @@ import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job } from '../../api/types'
 import { sayTemperature, isTemperature, temperatureUnit, withTemperatureUnit } from '../../domain/temperature'
 import { say } from '../../domain/sentence'
+import { capital } from '../../domain/words'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
@@ -51,7 +52,7 @@ export function Warmth({ job, end, mayPlan }: { job: Job; end: End; mayPlan: boo
         <p className="text-label text-mute">Dew point {sayTemperature(job.dewPointCelsius, unit)}</p>
       )}
       {findings.map((finding) => (
-        <Note key={finding.criterion} tone={TONES[finding.outcome]} title={say(finding.label, unit)}>
+        <Note key={finding.criterion} tone={TONES[finding.outcome]} title={capital(say(finding.label, unit))}>
           {say(finding.reason, unit)}
         </Note>
       ))}

@@ -67,7 +67,11 @@ export function ImportCables({ onDone }: { onDone: () => void }) {
             disabled={send.isPending}
             onClick={() => send.mutate({ ...file, keep: result.problems.length > 0 ? 'good' : 'all', ratedVoltage })}
           >
-            {result.problems.length > 0 ? `Add the ${result.read.length} good ones` : `Add all ${result.read.length}`}
+            {result.problems.length > 0
+              ? result.read.length === 1
+                ? 'Add the good one'
+                : `Add the ${result.read.length} good ones`
+              : `Add all ${result.read.length}`}
           </Button>
         )}
         <Button onClick={onDone}>{isStored ? 'Done' : 'Cancel'}</Button>

@@ -3,6 +3,7 @@ import { useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, LogEntry } from '../../api/types'
 import { sayFine, sayMark } from '../../domain/length'
+import { say } from '../../domain/sentence'
 import { layerName, word } from '../../domain/words'
 import { Button } from '../../ui/Button'
 import { classes } from '../../ui/classes'
@@ -89,7 +90,7 @@ function Facts({ job }: { job: Job }) {
         Object.entries(cable.measured)
           .map(([layer, one]) => `${layerName(layer, unit).toLowerCase()} ${sayFine(one.meanMm, unit)}`)
           .join(', ') || 'nothing'
-      }${cable.freeLengthMm === null ? '' : `; free length ${sayMark(cable.freeLengthMm, unit)}`}`,
+      }${cable.freeLengthMm === null ? '' : `; free length ${sayMark(cable.freeLengthMm, unit)}`}. ${cable.found.map((sentence) => say(sentence, unit)).join(' ')}`,
     ]),
     [
       'Kit',
@@ -101,6 +102,9 @@ function Facts({ job }: { job: Job }) {
         ? `${job.connector.name}, ${job.connector.maker}${job.connectorFitted?.batch ? `, batch ${job.connectorFitted.batch}` : ''}`
         : 'not chosen',
     ],
+    ...(job.draft.weather?.air && job.draft.weather.humidity
+      ? [['Air', `${job.draft.weather.air}, ${job.draft.weather.humidity} % relative humidity`] as [string, string]]
+      : []),
     ['Parked', parked.join('; ') || 'nothing recorded'],
   ]
   return (
