@@ -40,15 +40,17 @@ export function HalfSection({ section, marks, origins, unit, only, shortLaps, lu
   const axisY = (parts.length > 0 ? 40 : 14) + parts.length * STEP + TALLEST
   const shownMarks = marks.filter((mark) => only === null || mark.end === only)
   const isJoint = section.layers.some((layer) => layer.end === 'B')
+  const tall = axisY + 74 + 17 * Math.max(0, ...markRows(shownMarks, scale))
   const height = (one: Interval) => heights.get(one.key) ?? 0
   return (
     <div ref={ref} className="w-full overflow-hidden contain-inline-size">
       <svg
         width={width}
-        height={axisY + 74 + 17 * Math.max(0, ...markRows(shownMarks, scale))}
+        height={tall}
+        viewBox={`0 0 ${width} ${tall}`}
         role="img"
         aria-label={caption}
-        className="block font-sans"
+        className="block font-sans print:h-auto print:w-full"
       >
         <Patterns id={id} />
         <PartOutlines parts={parts} scale={scale} axisY={axisY} tallest={TALLEST} step={STEP} unit={unit} />

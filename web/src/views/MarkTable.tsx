@@ -24,7 +24,7 @@ const READING_COLUMNS = ['w-8', 'w-44', 'w-24', 'w-36', 'w-28', 'w-32', '']
 export function MarkTable({ job, end, datum, active, onPick, show }: MarkTableProps) {
   const unit = useUnit()
   return (
-    <table className="w-full min-w-[44rem] table-fixed text-left">
+    <table className="w-full min-w-[44rem] table-fixed text-left print:min-w-0 print:text-label">
       <colgroup>
         {(show === 'tools' ? TOOL_COLUMNS : READING_COLUMNS).map((width, i) => (
           <col key={i} className={width} />
@@ -73,12 +73,15 @@ function Row({ mark, datum, isActive, onPick, show }: RowProps) {
   const shown = shownMark(mark, datum, unit)
   return (
     <tr
-      className={classes('h-[46px] cursor-pointer border-b border-line hover:bg-soft', isActive && 'bg-soft font-semibold')}
+      className={classes(
+        'h-[46px] cursor-pointer print:h-8 border-b border-line hover:bg-soft',
+        isActive && 'bg-soft font-semibold',
+      )}
       onClick={onPick}
     >
       <td className="pl-2 text-mute">{mark.order}</td>
       <td>
-        <button type="button" className="min-h-11 text-left" aria-current={isActive || undefined}>
+        <button type="button" className="min-h-11 text-left print:min-h-0" aria-current={isActive || undefined}>
           {cutName(mark.cut, unit)}
         </button>
       </td>

@@ -42,6 +42,7 @@ final class Library
         yield from self::built(self::icea([15], [100, 133], [ConductorShape::Compressed], [InsulationMaterial::Xlpe, InsulationMaterial::Epr], [MetallicScreen::CopperTape]));
         yield from self::built(self::icea([5, 25, 35], [100, 133], [ConductorShape::Compressed], [InsulationMaterial::Epr], [MetallicScreen::CopperTape]));
         yield from self::built(self::neutrals([15, 25, 35], [100], [ConductorShape::Compressed], [InsulationMaterial::TreeRetardantXlpe]));
+        yield from self::built(self::iceaThree([15], [133], [ConductorShape::Compressed]));
         yield from self::built(self::underLead());
     }
 
@@ -58,7 +59,8 @@ final class Library
         yield from self::built(self::iecSingle(self::IEC_VOLTAGES, $shapes, $polymers, [MetallicScreen::CopperTape, MetallicScreen::CopperWire, MetallicScreen::CorrugatedTape]));
         yield from self::built(self::iecSingle(self::IEC_VOLTAGES, $shapes, [InsulationMaterial::Xlpe], [MetallicScreen::CopperTape], Armour::AluminiumWire));
         yield from self::built(self::iecThree(self::IEC_VOLTAGES, $shapes, [Armour::SteelWire, Armour::SteelTape, Armour::None]));
-        yield from self::built(self::icea(Icea::classes(), [100, 133, 173], $strandings, [InsulationMaterial::Xlpe, InsulationMaterial::Epr], [MetallicScreen::CopperTape, MetallicScreen::CorrugatedTape, MetallicScreen::FlatStrap]));
+        yield from self::built(self::icea(Icea::classes(), [100, 133, 173], $strandings, [InsulationMaterial::Xlpe, InsulationMaterial::Epr], [MetallicScreen::CopperTape, MetallicScreen::CorrugatedTape, MetallicScreen::FlatStrap, MetallicScreen::DrainWire]));
+        yield from self::built(self::iceaThree(Icea::classes(), [100, 133], $strandings));
         yield from self::built(self::neutrals(Icea::classes(), [100, 133], $strandings, [InsulationMaterial::TreeRetardantXlpe]));
         yield from self::built(self::underLead());
     }
@@ -194,6 +196,24 @@ final class Library
         }
     }
 
+    /**
+     * @param list<int>            $classes
+     * @param list<int>            $levels
+     * @param list<ConductorShape> $shapes
+     *
+     * @return iterable<Design>
+     */
+    private static function iceaThree(array $classes, array $levels, array $shapes): iterable
+    {
+        foreach ($classes as $class) {
+            foreach ($levels as $level) {
+                foreach (self::awgConductors($shapes) as $conductor) {
+                    yield self::northAmerican($class, $level, $conductor, InsulationMaterial::Epr, MetallicScreen::CopperTape, null, Cores::Three);
+                }
+            }
+        }
+    }
+
     /** @return array<string, ScreenWires> the neutrals that differ, by their wiring: two shares can come to the same six wires */
     private static function wirings(Conductor $conductor): array
     {
@@ -206,10 +226,10 @@ final class Library
         return $wirings;
     }
 
-    private static function northAmerican(int $class, int $level, Conductor $conductor, InsulationMaterial $insulation, MetallicScreen $screen, ?ScreenWires $wires): Design
+    private static function northAmerican(int $class, int $level, Conductor $conductor, InsulationMaterial $insulation, MetallicScreen $screen, ?ScreenWires $wires, Cores $cores = Cores::One): Design
     {
         return Design::of(
-            Cores::One, RatedVoltage::parse("$class kV"), InsulationLevel::from($level), $conductor, $insulation, InsulationScreen::Strippable, $screen, $wires,
+            $cores, RatedVoltage::parse("$class kV"), InsulationLevel::from($level), $conductor, $insulation, InsulationScreen::Strippable, $screen, $wires,
             Bedding::None, Armour::None, MetallicScreen::ConcentricNeutral === $screen ? SheathMaterial::Pe : SheathMaterial::Pvc,
         );
     }

@@ -2,12 +2,12 @@ import { useState } from 'react'
 import { useWaiting, useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, Mark } from '../../api/types'
-import { readLength, sayFine } from '../../domain/length'
+import { readLength } from '../../domain/length'
 import { say } from '../../domain/sentence'
 import { Keypad } from '../../ui/Keypad'
 import { Note } from '../../ui/Note'
 import { useUnits } from '../../ui/UnitContext'
-import { cutName, shownMark } from '../../views/cuts'
+import { Target } from '../../views/Target'
 import { AcceptDeviation } from './AcceptDeviation'
 import { CutEntry } from './CutEntry'
 import { Before, Recorded } from './CutNotes'
@@ -36,7 +36,9 @@ export function CutPanel({ job, mark, onDone }: { job: Job; mark: Mark; onDone: 
   }
   return (
     <>
-      <Target mark={mark} />
+      <div className="max-desk:px-4 max-desk:pt-3">
+        <Target mark={mark} datum="cable-end" />
+      </div>
       {mayBuild && (
         <CutEntry
           mark={mark}
@@ -77,30 +79,5 @@ export function CutPanel({ job, mark, onDone }: { job: Job; mark: Mark; onDone: 
         </div>
       )}
     </>
-  )
-}
-
-/** Where to cut, large enough to read from the trench. */
-function Target({ mark }: { mark: Mark }) {
-  const { unit } = useUnits()
-  const shown = shownMark(mark, 'cable-end', unit)
-  return (
-    <div className="grid gap-2 max-desk:px-4 max-desk:pt-3">
-      <h2 className="font-semibold">
-        {mark.order} · {cutName(mark.cut, unit)}, end {mark.end}
-      </h2>
-      <p className="flex items-end gap-3">
-        <span className="text-target leading-none font-bold whitespace-nowrap">{shown.at}</span>
-        <span className="text-mute">
-          {unit}
-          <br />
-          from the cable end
-        </span>
-      </p>
-      <p>
-        window {shown.window}
-        {mark.depthMm !== null && ` · blade depth ${sayFine(mark.depthMm, unit)}`}
-      </p>
-    </div>
   )
 }

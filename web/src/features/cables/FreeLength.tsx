@@ -1,11 +1,9 @@
-import { useState } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job } from '../../api/types'
-import { inUnit, readLength, sayFault, sayMark, sayTyped } from '../../domain/length'
+import { inUnit, sayMark, sayTyped } from '../../domain/length'
 import { word } from '../../domain/words'
-import { Button } from '../../ui/Button'
-import { Field } from '../../ui/Field'
 import { useUnit } from '../../ui/UnitContext'
+import { LengthEntry } from '../../views/LengthEntry'
 import { endOf, withFreeLength } from './edit'
 
 /** The straight, clean cable past the oversheath cut: where parts wait before the connector. */
@@ -13,24 +11,11 @@ export function FreeLength({ job, end, mayPlan }: { job: Job; end: End; mayPlan:
   const unit = useUnit()
   const change = useChangePlan(job)
   const stored = endOf(useDraft(job), end).freeLength
-  const [text, setText] = useState('')
-  const [isTried, setIsTried] = useState(false)
-  const length = readLength(text, unit)
   const needed = job.parking?.find((side) => side.end === end)?.neededMm
-  const save = () => {
-    setIsTried(true)
-    if (length.fault) return
-    change((draft) => withFreeLength(draft, end, { typed: text.trim(), unit, instrument: 'tape' }))
-    setText('')
-    setIsTried(false)
-  }
   return (
-    <form
-      className="grid items-start gap-3 border-t-2 border-ink pt-3 desk:grid-cols-[1fr_16rem_auto]"
-      onSubmit={(event) => {
-        event.preventDefault()
-        save()
-      }}
+    <section
+      aria-label="Free length for parking"
+      className="grid items-start gap-3 border-t-2 border-ink pt-3 desk:grid-cols-[1fr_auto]"
     >
       <div>
         <p className="font-semibold">Free length for parking</p>
@@ -41,26 +26,13 @@ export function FreeLength({ job, end, mayPlan }: { job: Job; end: End; mayPlan:
         <p className="text-lead font-semibold">{stored ? sayTyped(stored) : 'not measured'}</p>
       </div>
       {mayPlan && (
-        <>
-          <Field
-            label={`By tape, end ${end}, ${inUnit(unit)}`}
-            fault={isTried && length.fault ? sayFault(length.fault) : undefined}
-          >
-            {(input) => (
-              <input
-                {...input}
-                inputMode="decimal"
-                autoComplete="off"
-                value={text}
-                onChange={(event) => setText(event.target.value)}
-              />
-            )}
-          </Field>
-          <Button type="submit" className="desk:mt-6">
-            {stored ? 'Replace length' : 'Add length'}
-          </Button>
-        </>
+        <LengthEntry
+          label={`By tape, end ${end}, ${inUnit(unit)}`}
+          action={stored ? 'Replace length' : 'Add length'}
+          instrument="tape"
+          onAdd={(reading) => change((draft) => withFreeLength(draft, end, reading))}
+        />
       )}
-    </form>
+    </section>
   )
 }

@@ -1,14 +1,12 @@
 import { X } from 'lucide-react'
-import { useState } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job } from '../../api/types'
-import { inUnit, readLength, sayFault, sayFine, sayTyped } from '../../domain/length'
+import { inUnit, sayFine, sayTyped } from '../../domain/length'
 import { say } from '../../domain/sentence'
-import { Button } from '../../ui/Button'
 import { capital } from '../../domain/words'
-import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
+import { LengthEntry } from '../../views/LengthEntry'
 import { endOf, withoutWall, withWall } from './edit'
 
 const TONES = { fits: 'inside', 'fits-unproved': 'unproved', 'cannot-tell': 'unproved', 'does-not-fit': 'out' } as const
@@ -19,19 +17,9 @@ export function Walls({ job, end, mayPlan }: { job: Job; end: End; mayPlan: bool
   const change = useChangePlan(job)
   const walls = endOf(useDraft(job), end).walls ?? []
   const wall = job.ends.find((one) => one.end === end)?.wall
-  const [text, setText] = useState('')
-  const [isTried, setIsTried] = useState(false)
-  const length = readLength(text, unit)
   const findings = job.fit.cables.findings.filter(
     (finding) => finding.end === end && ['insulation-wall', 'eccentricity'].includes(finding.criterion),
   )
-  const add = () => {
-    setIsTried(true)
-    if (length.fault) return
-    change((now) => withWall(now, end, { typed: text.trim(), unit, instrument: 'caliper' }))
-    setText('')
-    setIsTried(false)
-  }
   return (
     <section aria-label="Thickness of the insulation" className="grid gap-3 border-t-2 border-ink pt-3">
       <p className="font-semibold">
@@ -43,31 +31,12 @@ export function Walls({ job, end, mayPlan }: { job: Job; end: End; mayPlan: bool
         )}
       </p>
       {mayPlan && (
-        <form
-          className="flex flex-wrap items-start gap-3"
-          onSubmit={(event) => {
-            event.preventDefault()
-            add()
-          }}
-        >
-          <Field
-            label={`By caliper, end ${end}, ${inUnit(unit)}`}
-            fault={isTried && length.fault ? sayFault(length.fault) : undefined}
-          >
-            {(input) => (
-              <input
-                {...input}
-                inputMode="decimal"
-                autoComplete="off"
-                value={text}
-                onChange={(event) => setText(event.target.value)}
-              />
-            )}
-          </Field>
-          <Button type="submit" className="mt-6">
-            Add thickness
-          </Button>
-        </form>
+        <LengthEntry
+          label={`By caliper, end ${end}, ${inUnit(unit)}`}
+          action="Add thickness"
+          instrument="caliper"
+          onAdd={(reading) => change((now) => withWall(now, end, reading))}
+        />
       )}
       {walls.length > 0 && (
         <ul className="flex flex-wrap gap-2" aria-label="Thicknesses">

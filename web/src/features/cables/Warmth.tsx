@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job } from '../../api/types'
 import { sayTemperature, isTemperature, temperatureUnit, withTemperatureUnit } from '../../domain/temperature'
+import { sayMark } from '../../domain/length'
 import { say } from '../../domain/sentence'
 import { capital } from '../../domain/words'
 import { Field } from '../../ui/Field'
@@ -16,6 +17,7 @@ export function Warmth({ job, end, mayPlan }: { job: Job; end: End; mayPlan: boo
   const unit = useUnit()
   const change = useChangePlan(job)
   const draft = useDraft(job)
+  const handling = job.ends.find((one) => one.end === end)?.cable.handling
   const degrees = `°${temperatureUnit(unit)}`
   const findings = job.fit.cables.findings.filter(
     (finding) => finding.end === end && ['sweating', 'handling-temperature'].includes(finding.criterion),
@@ -48,6 +50,14 @@ export function Warmth({ job, end, mayPlan }: { job: Job; end: End; mayPlan: boo
           onSave={(text) => change((now) => withField(now, end, 'surface', text ? withTemperatureUnit(text, unit) : null))}
         />
       </div>
+      {handling && (
+        <p className="text-label text-mute">
+          Not to be bent below {sayTemperature(handling.lowestCelsius, unit)}
+          {handling.bendingRadiusMm !== null &&
+            `, nor tighter than ${sayMark(handling.bendingRadiusMm, unit)} (${handling.timesDiameter} D)`}
+          : {handling.source}.
+        </p>
+      )}
       {job.dewPointCelsius !== null && (
         <p className="text-label text-mute">Dew point {sayTemperature(job.dewPointCelsius, unit)}</p>
       )}

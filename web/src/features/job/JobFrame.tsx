@@ -9,8 +9,8 @@ import { say } from '../../domain/sentence'
 import { Button } from '../../ui/Button'
 import { classes } from '../../ui/classes'
 import { Note } from '../../ui/Note'
-import { Toggle } from '../../ui/Toggle'
-import { UnitProvider, useUnits } from '../../ui/UnitContext'
+import { UnitProvider, useUnit } from '../../ui/UnitContext'
+import { UnitToggle } from '../../ui/UnitToggle'
 import { PlanTroubles } from './PlanTroubles'
 import { STEP_NAMES } from './steps'
 import { SavedState, TitleBlock } from './TitleBlock'
@@ -107,7 +107,7 @@ function StepSign({ isDone, stops }: { isDone: boolean; stops: boolean }) {
 }
 
 function NextLine({ job }: { job: Job }) {
-  const { unit, setUnit } = useUnits()
+  const unit = useUnit()
   const { pathname } = useLocation()
   const target = `/jobs/${job.id}/${job.next.step}`
   const isHere = pathname === target
@@ -127,16 +127,7 @@ function NextLine({ job }: { job: Job }) {
           </Link>
         )}
       </p>
-      <Toggle
-        className="shrink-0"
-        label="Read in"
-        value={unit}
-        onChange={setUnit}
-        options={[
-          { value: 'mm', label: 'mm' },
-          { value: 'in', label: 'in' },
-        ]}
-      />
+      <UnitToggle className="shrink-0" />
     </div>
   )
 }

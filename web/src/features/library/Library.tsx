@@ -6,8 +6,8 @@ import type { CableType } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Modal } from '../../ui/Modal'
 import { Note } from '../../ui/Note'
-import { Toggle } from '../../ui/Toggle'
-import { UnitProvider, useUnits } from '../../ui/UnitContext'
+import { UnitProvider } from '../../ui/UnitContext'
+import { UnitToggle } from '../../ui/UnitToggle'
 import { CableFacts } from '../../views/CableFacts'
 import { CableSearch } from '../../views/CableSearch'
 import { NewCable } from '../../views/NewCable'
@@ -23,7 +23,6 @@ export function Library() {
 }
 
 function Sheet() {
-  const { unit, setUnit } = useUnits()
   const [search, setSearch] = useState('')
   const [chosen, setChosen] = useState<CableType | null>(null)
   const [dialog, setDialog] = useState<'new' | 'import' | null>(null)
@@ -35,15 +34,7 @@ function Sheet() {
       <div className="flex flex-wrap items-center justify-between gap-4 desk:col-span-2">
         <h1 className="text-[1.75rem] font-bold">Cables</h1>
         <div className="flex flex-wrap items-center gap-3">
-          <Toggle
-            label="Read in"
-            value={unit}
-            onChange={setUnit}
-            options={[
-              { value: 'mm', label: 'mm' },
-              { value: 'in', label: 'in' },
-            ]}
-          />
+          <UnitToggle />
           {mayAdd && <Button onClick={() => setDialog('import')}>Take in a file</Button>}
           {mayAdd && (
             <Button kind="primary" onClick={() => setDialog('new')}>

@@ -1,15 +1,15 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Cut, Datum, End, Job, Mark } from '../../api/types'
-import { sayFine } from '../../domain/length'
 import { say } from '../../domain/sentence'
 import { Note } from '../../ui/Note'
 import { Toggle } from '../../ui/Toggle'
 import { useUnit } from '../../ui/UnitContext'
-import { cutName, datumName, shownMark } from '../../views/cuts'
+import { datumName } from '../../views/cuts'
 import { MarkTable } from '../../views/MarkTable'
 import { NotPlanned } from '../../views/NotPlanned'
 import { SectionView } from '../../views/SectionView'
+import { Target } from '../../views/Target'
 import { useJob } from '../../views/useJob'
 import { Parking } from './Parking'
 
@@ -61,24 +61,9 @@ export function MarkOut() {
 /** One mark with its number, window, tool, reason and working. */
 function Hero({ mark, datum }: { mark: Mark; datum: Datum }) {
   const unit = useUnit()
-  const shown = shownMark(mark, datum, unit)
   return (
     <div className="grid gap-2">
-      <h2 className="font-semibold">
-        {mark.order} · {cutName(mark.cut, unit)}, end {mark.end}
-      </h2>
-      <p className="flex items-end gap-3">
-        <span className="text-target leading-none font-bold whitespace-nowrap">{shown.at}</span>
-        <span className="text-mute">
-          {unit}
-          <br />
-          from the {datumName(datum, unit)}
-        </span>
-      </p>
-      <p>
-        window {shown.window}
-        {mark.depthMm !== null && ` · blade depth ${sayFine(mark.depthMm, unit)}`}
-      </p>
+      <Target mark={mark} datum={datum} />
       <Note>
         <p>{mark.reason}</p>
         <details className="text-label">

@@ -52,7 +52,7 @@ export function Record() {
           <SectionView job={job} datum="cable-end" active={null} />
         </section>
       )}
-      <section aria-label="Cuts" className="grid gap-4 overflow-x-auto">
+      <section aria-label="Cuts" className="grid gap-4 overflow-x-auto print:overflow-visible">
         {job.markOut &&
           job.ends.map((cable) => (
             <MarkTable
@@ -108,11 +108,11 @@ function Facts({ job }: { job: Job }) {
     ['Parked', parked.join('; ') || 'nothing recorded'],
   ]
   return (
-    <dl className="grid gap-x-6 desk:grid-cols-[10rem_1fr]">
+    <dl className="grid gap-x-6 desk:grid-cols-[10rem_1fr] print:grid-cols-[8rem_1fr] print:text-label">
       {facts.map(([name, value]) => (
         <div key={name} className="contents">
           <dt className="border-t border-line pt-2 text-mute">{name}</dt>
-          <dd className="border-line pb-2 desk:border-t desk:pt-2">{value}</dd>
+          <dd className="border-line pb-2 desk:border-t desk:pt-2 print:border-t print:pt-2">{value}</dd>
         </div>
       ))}
     </dl>
@@ -133,7 +133,7 @@ function Log({ job }: { job: Job }) {
         {job.log.map((entry) => (
           <li
             key={entry.id}
-            className="grid items-center gap-x-4 border-b border-line py-1.5 desk:grid-cols-[2rem_9.5rem_9rem_1fr_auto]"
+            className="grid items-center gap-x-4 border-b border-line py-1.5 desk:grid-cols-[2rem_9.5rem_9rem_1fr_auto] print:grid-cols-[1.5rem_9rem_7rem_1fr] print:py-0.5 print:text-label"
           >
             <span className="text-mute">{entry.sequence}</span>
             <span className="text-label text-mute">

@@ -1,0 +1,47 @@
+import { useState } from 'react'
+import type { Reading } from '../api/types'
+import { readLength, sayFault } from '../domain/length'
+import { Button } from '../ui/Button'
+import { Field } from '../ui/Field'
+import { useUnit } from '../ui/UnitContext'
+
+type LengthEntryProps = { label: string; action: string; instrument: Reading['instrument']; onAdd: (reading: Reading) => void }
+
+/** One reading of a length: what cannot be read stays on the screen with what is wrong. */
+export function LengthEntry({ label, action, instrument, onAdd }: LengthEntryProps) {
+  const unit = useUnit()
+  const [text, setText] = useState('')
+  const [isTried, setIsTried] = useState(false)
+  const length = readLength(text, unit)
+  const add = () => {
+    setIsTried(true)
+    if (length.fault) return
+    onAdd({ typed: text.trim(), unit, instrument })
+    setText('')
+    setIsTried(false)
+  }
+  return (
+    <form
+      className="flex flex-wrap items-start gap-3"
+      onSubmit={(event) => {
+        event.preventDefault()
+        add()
+      }}
+    >
+      <Field label={label} fault={isTried && length.fault ? sayFault(length.fault) : undefined}>
+        {(input) => (
+          <input
+            {...input}
+            inputMode="decimal"
+            autoComplete="off"
+            value={text}
+            onChange={(event) => setText(event.target.value)}
+          />
+        )}
+      </Field>
+      <Button type="submit" className="mt-6">
+        {action}
+      </Button>
+    </form>
+  )
+}

@@ -1,0 +1,29 @@
+import type { Datum, Mark } from '../api/types'
+import { sayFine } from '../domain/length'
+import { useUnit } from '../ui/UnitContext'
+import { cutName, datumName, shownMark } from './cuts'
+
+/** Where to cut, large enough to read from the trench. */
+export function Target({ mark, datum }: { mark: Mark; datum: Datum }) {
+  const unit = useUnit()
+  const shown = shownMark(mark, datum, unit)
+  return (
+    <div className="grid gap-2">
+      <h2 className="font-semibold">
+        {mark.order} · {cutName(mark.cut, unit)}, end {mark.end}
+      </h2>
+      <p className="flex items-end gap-3">
+        <span className="text-target leading-none font-bold whitespace-nowrap">{shown.at}</span>
+        <span className="text-mute">
+          {unit}
+          <br />
+          from the {datumName(datum, unit)}
+        </span>
+      </p>
+      <p>
+        window {shown.window}
+        {mark.depthMm !== null && ` · blade depth ${sayFine(mark.depthMm, unit)}`}
+      </p>
+    </div>
+  )
+}
