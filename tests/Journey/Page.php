@@ -80,7 +80,7 @@ final class Page
     public function pressFirst(string $beginning): self
     {
         $quoted = self::quoted($beginning);
-        $this->element("(//button[starts-with(normalize-space(.), $quoted)] | //a[starts-with(normalize-space(.), $quoted)])[1]")->click();
+        $this->element("//button[starts-with(normalize-space(.), $quoted)] | //a[starts-with(normalize-space(.), $quoted)]")->click();
 
         return $this;
     }

@@ -27,6 +27,21 @@ final class TroubleTest extends TestCase
     }
 
     #[Test]
+    public function aCableIsMeasuredWithOneThumb(): void
+    {
+        $page = Page::open(390, 844);
+        try {
+            $page->signIn('jointer')->go(self::UNMEASURED.'/cables')->see('1×150 Al')->press('Oversheath')->see('Diameter over the oversheath, end A, in mm')->assertAccessible();
+            foreach (['2', '7', '.', '4', 'Add'] as $key) {
+                $page->press($key);
+            }
+            $page->see('27.4 mm 1/0°')->see('Goes to place 1 at 90°.')->see('all sent');
+        } finally {
+            $page->close();
+        }
+    }
+
+    #[Test]
     public function theSecondOfTwoPeopleGetsBothVersions(): void
     {
         $first = Page::open();

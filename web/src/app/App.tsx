@@ -84,8 +84,10 @@ function WithHead() {
           ))}
         </nav>
         <span className="flex items-center gap-4 text-label">
-          {person?.shownAs}, {person?.role}
-          <Button kind="link" onClick={() => signOut.mutate()}>
+          <span className="max-desk:hidden">
+            {person?.shownAs}, {person?.role}
+          </span>
+          <Button kind="link" className="whitespace-nowrap" onClick={() => signOut.mutate()}>
             Sign out
           </Button>
         </span>

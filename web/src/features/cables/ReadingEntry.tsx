@@ -7,15 +7,16 @@ import { layerName } from '../../domain/words'
 import { Button } from '../../ui/Button'
 import { classes } from '../../ui/classes'
 import { Field } from '../../ui/Field'
+import { Keypad } from '../../ui/Keypad'
 import { Note } from '../../ui/Note'
-import { useUnit } from '../../ui/UnitContext'
+import { useUnit, useUnits } from '../../ui/UnitContext'
 import { endOf, nextSpot, withReading } from './edit'
 
 type EntryProps = { job: Job; end: End; layer: LayerKind; onStep: (by: number) => void }
 
 /** One reading after the other with the caliper in one hand: Enter adds it, the arrows change the layer. */
 export function ReadingEntry({ job, end, layer, onStep }: EntryProps) {
-  const unit = useUnit()
+  const { unit, setUnit } = useUnits()
   const change = useChangePlan(job)
   const draft = useDraft(job)
   const input = useRef<HTMLInputElement>(null)
@@ -40,7 +41,7 @@ export function ReadingEntry({ job, end, layer, onStep }: EntryProps) {
   const layerWord = layerName(layer, unit).toLowerCase()
   return (
     <form
-      className="grid items-start gap-3 bg-soft p-3 desk:grid-cols-[1fr_9.5rem_auto]"
+      className="grid grid-cols-[1fr_8.5rem] items-start gap-3 bg-soft p-3 desk:grid-cols-[1fr_9.5rem_auto]"
       onSubmit={(event) => {
         event.preventDefault()
         add(unit)
@@ -49,13 +50,18 @@ export function ReadingEntry({ job, end, layer, onStep }: EntryProps) {
       <Field
         label={`Diameter over the ${layerWord}, end ${end}, ${inUnit(unit)}`}
         fault={isTried && length.fault ? sayFault(length.fault) : undefined}
-        hint={`Goes to place ${spot.place} at ${spot.axis}°. Enter adds it; ↑ ↓ change the layer.`}
+        hint={
+          <>
+            Goes to place {spot.place} at {spot.axis}°.
+            <span className="max-desk:hidden"> Enter adds it; ↑ ↓ change the layer.</span>
+          </>
+        }
       >
         {(described) => (
           <input
             {...described}
             ref={input}
-            inputMode="decimal"
+            inputMode={matchMedia('(pointer: coarse)').matches ? 'none' : 'decimal'}
             autoComplete="off"
             value={text}
             onChange={(event) => setText(event.target.value)}
@@ -69,22 +75,12 @@ export function ReadingEntry({ job, end, layer, onStep }: EntryProps) {
           />
         )}
       </Field>
-      <Field label="Instrument" hint={`± ${sayFine(UNCERTAINTY_MM[instrument], unit)}`}>
-        {(described) => (
-          <select {...described} value={instrument} onChange={(event) => setInstrument(event.target.value as Instrument)}>
-            {Object.entries(INSTRUMENT_NAMES).map(([value, name]) => (
-              <option key={value} value={value}>
-                {name}
-              </option>
-            ))}
-          </select>
-        )}
-      </Field>
-      <Button type="submit" kind="primary" className="desk:mt-6">
+      <InstrumentField instrument={instrument} onChange={setInstrument} />
+      <Button type="submit" kind="primary" className="max-desk:hidden desk:mt-6">
         Add reading
       </Button>
       {meant && meant !== unit && /^[\d\s.,/-]+$/.test(text) && (
-        <div className="desk:col-span-3">
+        <div className="col-span-2 desk:col-span-3">
           <Note tone="unproved" role="status" title={`Did you mean ${text.trim()} ${meant}?`}>
             <p className="flex flex-wrap items-center gap-x-4">
               This cable type allows {sayFine(type?.minMm ?? 0, unit)} to {sayFine(type?.maxMm ?? 0, unit)}.
@@ -95,6 +91,34 @@ export function ReadingEntry({ job, end, layer, onStep }: EntryProps) {
           </Note>
         </div>
       )}
+      <div className="fixed inset-x-0 bottom-0 z-10 bg-chalk desk:hidden">
+        <Keypad
+          withFractions={unit === 'in'}
+          label="Add"
+          isReady
+          onKey={(key) => setText(text + key)}
+          onDelete={() => setText(text.slice(0, -1))}
+          onRecord={() => add(unit)}
+          onUnit={() => setUnit(unit === 'in' ? 'mm' : 'in')}
+        />
+      </div>
     </form>
+  )
+}
+
+function InstrumentField({ instrument, onChange }: { instrument: Instrument; onChange: (instrument: Instrument) => void }) {
+  const unit = useUnit()
+  return (
+    <Field label="Instrument" hint={`± ${sayFine(UNCERTAINTY_MM[instrument], unit)}`}>
+      {(described) => (
+        <select {...described} value={instrument} onChange={(event) => onChange(event.target.value as Instrument)}>
+          {Object.entries(INSTRUMENT_NAMES).map(([value, name]) => (
+            <option key={value} value={value}>
+              {name}
+            </option>
+          ))}
+        </select>
+      )}
+    </Field>
   )
 }

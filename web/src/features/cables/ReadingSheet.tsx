@@ -18,8 +18,9 @@ export function ReadingSheet({ job, end, active, onActive, mayPlan }: SheetProps
   const step = (by: number) => onActive(layers[(layers.indexOf(active) + by + layers.length) % layers.length] ?? active)
   return (
     <>
+      {mayPlan && <LayerChips layers={layers} job={job} end={end} active={active} onActive={onActive} />}
       {mayPlan && <ReadingEntry key={active + unit} job={job} end={end} layer={active} onStep={step} />}
-      <ul aria-label="Diameters over each layer" className="border-t-2 border-ink">
+      <ul aria-label="Diameters over each layer" className={classes('border-t-2 border-ink', mayPlan && 'max-desk:pb-64')}>
         {layers.map((layer) => (
           <LayerRow
             key={layer}
@@ -33,6 +34,34 @@ export function ReadingSheet({ job, end, active, onActive, mayPlan }: SheetProps
         ))}
       </ul>
     </>
+  )
+}
+
+type ChipsProps = { layers: LayerKind[]; job: Job; end: End; active: LayerKind; onActive: (layer: LayerKind) => void }
+
+/** The layers side by side for the phone: a bar under those that are measured. */
+function LayerChips({ layers, job, end, active, onActive }: ChipsProps) {
+  const unit = useUnit()
+  const measured = job.ends.find((one) => one.end === end)?.measured ?? {}
+  return (
+    <ol aria-label="Layer to measure" className="-mx-4 flex overflow-x-auto border-y border-line desk:hidden">
+      {layers.map((layer) => (
+        <li key={layer} className="border-r border-line">
+          <button
+            type="button"
+            aria-current={layer === active || undefined}
+            className={classes(
+              'grid min-h-12 content-center justify-items-center gap-1 px-3 whitespace-nowrap',
+              layer === active && 'bg-ink text-chalk',
+            )}
+            onClick={() => onActive(layer)}
+          >
+            {layerName(layer, unit)}
+            <span className={classes('h-1.5 w-5', measured[layer] ? 'bg-inside' : 'border border-current opacity-60')} />
+          </button>
+        </li>
+      ))}
+    </ol>
   )
 }
 
