@@ -48,10 +48,11 @@ final readonly class ChangePlan
         $changed = new StoredJob($stored->id, $stored->name, $stored->function, $wanted, $stored->version + 1, $stored->log, $now);
         $plan = $this->checked($changed);
         $this->jobs->savePlan($stored->id, $wanted, $stored->version + 1, $now);
-        if ([] === $plan->build->cuts) {
+        $changes = PlanChanges::between($stored->draft, $wanted);
+        if ([] === $plan->build->cuts || '' === $changes) {
             return new PlannedJob($changed, $plan);
         }
-        $entry = StoredEntry::after([] === $stored->log ? null : $stored->log[\count($stored->log) - 1], new Entry($this->ids->next(), $by, $now, new PlanChanged(self::summary($plan))));
+        $entry = StoredEntry::after([] === $stored->log ? null : $stored->log[\count($stored->log) - 1], new Entry($this->ids->next(), $by, $now, new PlanChanged("$changes. Now: ".self::summary($plan))));
         $this->jobs->append($stored->id, $entry);
         $logged = new StoredJob($stored->id, $stored->name, $stored->function, $wanted, $stored->version + 1, [...$stored->log, $entry], $now);
 

@@ -107,6 +107,7 @@ final class JobTest extends ApiTestCase
         $answer = $this->plan(self::HALF_CUT, 2, [...$plan, 'connector' => ['id' => 'tallis-shear-95-150', 'revision' => 1]]);
         $log = self::listAt($answer, 'log');
         self::assertSame('plan-changed', self::at($answer, 'log.'.(\count($log) - 1).'.event.kind'));
+        self::assertStringStartsWith('connector. Now: end A: 1×95 Al', self::text($answer, 'log.'.(\count($log) - 1).'.event.summary'));
         self::assertEquals(62, self::at($answer, 'markOut.marks.3.from.cable-end.atMm'), 'butt: half of 124');
         self::assertTrue(self::at($answer, 'logUnbroken'));
     }

@@ -53,7 +53,7 @@ final class SessionTest extends ApiTestCase
     public static function closedRoutes(): iterable
     {
         $job = '/api/jobs/'.self::HALF_CUT;
-        foreach (['/api/jobs', $job, "$job/kits", "$job/connectors", "$job/record.json", "$job/record.pdf", '/api/cables', '/api/kits/quillon-straight-12/4'] as $path) {
+        foreach (['/api/jobs', $job, "$job/kits", "$job/connectors", "$job/record.json", "$job/record.pdf", "$job/ends/A/identification", '/api/cables', '/api/cables.csv', '/api/kits/quillon-straight-12/4'] as $path) {
             yield $path => ['GET', $path];
         }
     }

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+/** What differs between two plans of a job, in words for its log. */
+final class PlanChanges
+{
+    private const WORDS = [
+        'cable' => 'cable', 'readings' => 'diameters', 'walls' => 'thickness of the insulation', 'conditions' => 'condition', 'surface' => 'surface temperature', 'slack' => 'slack',
+        'position' => 'position', 'seen' => 'what was seen', 'freeLength' => 'free length', 'kit' => 'kit', 'connector' => 'connector', 'weather' => 'air', 'unit' => 'unit',
+    ];
+
+    /** "end A: diameters; kit"; empty when nothing differs. */
+    public static function between(PlanDraft $before, PlanDraft $after): string
+    {
+        [$one, $other] = [self::flat($before), self::flat($after)];
+        $changed = array_filter(array_keys($one + $other), static fn (string $key): bool => ($one[$key] ?? null) !== ($other[$key] ?? null));
+
+        return implode('; ', array_map(self::say(...), array_values($changed)));
+    }
+
+    private static function say(string $key): string
+    {
+        [$first, $second] = [...explode('/', $key), ''];
+
+        return '' === $second ? self::WORDS[$first] ?? $first : "end $first: ".(self::WORDS[$second] ?? $second);
+    }
+
+    /** @return array<string, string> each part of a plan as text, by "kit" or "A/readings" */
+    private static function flat(PlanDraft $draft): array
+    {
+        $text = static fn (mixed $part): string => json_encode($part, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
+        $file = json_decode($text(PlanDraftFile::write($draft)), true, 32, \JSON_THROW_ON_ERROR);
+        $flat = [];
+        foreach (\is_array($file) ? $file : [] as $key => $part) {
+            foreach ('ends' === $key && \is_array($part) ? $part : [] as $end => $fields) {
+                foreach (\is_array($fields) ? $fields : [] as $field => $value) {
+                    $flat["$end/$field"] = $text($value);
+                }
+            }
+            if ('ends' !== $key) {
+                $flat[(string) $key] = $text($part);
+            }
+        }
+
+        return $flat;
+    }
+}
