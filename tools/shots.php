@@ -30,6 +30,7 @@ foreach ($views as [$name, $path, $words]) {
 $desk->go($job(6).'/cables')->see('What differs')->press('What is it?')->see('does not agree with the cable')->shot("$folder/what-is-it.png");
 $desk->press('Condition')->see('Dew point')->shot("$folder/condition.png");
 $desk->go('/cables')->see('found')->fill('As the drum or the record has it', '3x150 cu paper belted')->see('1 found')->pressFirst('3×150')->see('An estimate')->shot("$folder/paper-cable.png");
+$desk->go('/kits')->see('What it is for')->pressFirst('Straight joint')->see('Size 3')->shot("$folder/kits.png");
 $desk->close();
 
 $trench = Page::open(390, 844, 'dark');

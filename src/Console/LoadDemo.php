@@ -11,6 +11,7 @@ use App\UseCase\CreateJob;
 use App\UseCase\EntryIds;
 use App\UseCase\PlanDraft;
 use App\UseCase\PlanDraftFile;
+use App\UseCase\SaveKitDraft;
 use App\UseCase\Sheets;
 use App\UseCase\WriteEntry;
 use Berm\Core\Build\Event;
@@ -38,6 +39,7 @@ final class LoadDemo extends Command
         private readonly CreateJob $createJob,
         private readonly ChangePlan $changePlan,
         private readonly WriteEntry $writeEntry,
+        private readonly SaveKitDraft $saveDraft,
         private readonly EntryIds $ids,
         private readonly Atomically $atomically,
     ) {
@@ -65,6 +67,9 @@ final class LoadDemo extends Command
         }
         foreach ($this->files('connectors') as $text) {
             $this->sheets->addConnector(Fields::readText($text, ConnectorFile::read(...)), self::BY);
+        }
+        foreach ($this->files('drafts') as $text) {
+            ($this->saveDraft)(Fields::readText($text, KitSheetFile::read(...))->revision->id, 0, $text, 'Tamsin Oake');
         }
         foreach ($this->files('jobs') as $text) {
             Fields::readText($text, $this->loadJob(...));

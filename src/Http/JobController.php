@@ -29,7 +29,6 @@ use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Quantity\LengthUnit;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
-use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Core\Authorization\AuthorizationCheckerInterface;
 use Symfony\Component\Security\Core\Exception\AccessDeniedException;
@@ -71,7 +70,7 @@ final readonly class JobController
     #[IsGranted(Permission::Plan->value)]
     public function plan(string $id, Request $request, ChangePlan $changePlan, #[CurrentUser] Person $person): JsonResponse
     {
-        $version = self::version($request);
+        $version = Version::of($request);
         $draft = static fn (StoredJob $stored): PlanDraft => Body::read($request, static fn (Fields $body): PlanDraft => PlanDraftFile::read($body, $stored->function));
 
         return JobAnswers::of($changePlan($id, $version, $draft, $person->shownAs));
@@ -117,12 +116,5 @@ final readonly class JobController
             $event instanceof PlanChanged => throw BadDocument::because('event.kind', 'is written by the server alone, when the plan is changed.'),
             default => Permission::Build,
         };
-    }
-
-    private static function version(Request $request): int
-    {
-        $tag = trim($request->headers->get('If-Match', ''), ' "');
-
-        return 1 === preg_match('/\A\d{1,9}\z/', $tag) ? (int) $tag : throw new HttpException(428, 'Say in If-Match which version you changed, such as "3".');
     }
 }

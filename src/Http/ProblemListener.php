@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Wire\JobJson;
+use App\Http\Wire\KitSheetJson;
 use App\Http\Wire\SentenceJson;
+use App\UseCase\DraftConflict;
+use App\UseCase\DraftNotFound;
 use App\UseCase\EntryIdTaken;
 use App\UseCase\EntryRefused;
 use App\UseCase\JobNotFound;
@@ -51,7 +54,8 @@ final readonly class ProblemListener
             $error instanceof PlanConflict => $this->conflict($error),
             $error instanceof EntryRefused => self::problem(409, 'refused', $error->getMessage(), ['reason' => SentenceJson::of($error->reason)]),
             $error instanceof EntryIdTaken, $error instanceof SheetExists => self::problem(409, 'taken', $error->getMessage()),
-            $error instanceof JobNotFound, $error instanceof SheetNotFound => self::problem(404, 'not-found', $error->getMessage()),
+            $error instanceof DraftConflict => self::problem(409, 'draft-conflict', $error->getMessage(), ['theirDraft' => KitSheetJson::draft($error->theirs, null)]),
+            $error instanceof JobNotFound, $error instanceof SheetNotFound, $error instanceof DraftNotFound => self::problem(404, 'not-found', $error->getMessage()),
             $error instanceof CoreError => self::problem(422, 'bad-document', $error->getMessage()),
             $error instanceof AccessDeniedException => self::problem(403, 'not-allowed', 'Your role does not allow this. Ask somebody whose role does.'),
             $error instanceof HttpExceptionInterface => self::problem($error->getStatusCode(), 'http', '' === $error->getMessage() ? 'The request cannot be answered.' : $error->getMessage()),

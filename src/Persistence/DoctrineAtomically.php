@@ -13,8 +13,8 @@ final readonly class DoctrineAtomically implements Atomically
     {
     }
 
-    public function run(callable $deeds): void
+    public function run(callable $deeds): mixed
     {
-        $this->entities->wrapInTransaction(static fn () => $deeds());
+        return $this->entities->wrapInTransaction(static fn (): mixed => $deeds());
     }
 }

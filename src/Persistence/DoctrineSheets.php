@@ -58,6 +58,13 @@ final class DoctrineSheets implements Sheets
         return $this->newest('kit', KitSheetFile::read(...), KitSheet::class);
     }
 
+    public function newestKit(string $id): ?KitSheet
+    {
+        $number = $this->entities->getConnection()->fetchOne("SELECT MAX(revision) FROM sheet WHERE kind = 'kit' AND sheet_id = ?", [$id]);
+
+        return \is_int($number) ? $this->kit(Revision::of($id, $number)) : null;
+    }
+
     public function connectors(): array
     {
         return $this->newest('connector', ConnectorFile::read(...), Connector::class);

@@ -10,6 +10,8 @@ enum Permission: string
     /** Make jobs, choose cables, kits and connectors, enter readings. */
     case Plan = 'plan';
     case AddCable = 'add-cable';
+    /** Write drafts of kit sheets, and check and release those of others. */
+    case WriteSheet = 'write-sheet';
     /** Write the log: safety, cuts, parking, connector. */
     case Build = 'build';
     /** Let a cut that is out stand. */

@@ -19,7 +19,7 @@ enum Role: string
             Permission::Read => true,
             Permission::Plan, Permission::AddCable => self::Jointer === $this || self::Engineer === $this,
             Permission::Build => self::Jointer === $this,
-            Permission::AcceptDeviation => self::Engineer === $this,
+            Permission::WriteSheet, Permission::AcceptDeviation => self::Engineer === $this,
         };
     }
 

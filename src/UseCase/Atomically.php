@@ -7,5 +7,12 @@ namespace App\UseCase;
 /** Runs several deeds as one: all of them are kept, or none. */
 interface Atomically
 {
-    public function run(callable $deeds): void;
+    /**
+     * @template T
+     *
+     * @param callable(): T $deeds
+     *
+     * @return T what they give
+     */
+    public function run(callable $deeds): mixed;
 }

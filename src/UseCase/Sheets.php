@@ -24,6 +24,9 @@ interface Sheets
     /** @return list<KitSheet> the newest revision of each, by name */
     public function kits(): array;
 
+    /** The newest revision of one sheet; null when there is none. */
+    public function newestKit(string $id): ?KitSheet;
+
     /** @return list<Connector> the newest revision of each, by name */
     public function connectors(): array;
 

@@ -112,6 +112,21 @@ final class Page
         return $this;
     }
 
+    /** Changes some of the text that a field holds, as with the keyboard: the page hears of it. */
+    public function replace(string $label, string $old, string $new): self
+    {
+        $this->web->executeScript(
+            'const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, "value").set;
+            const [field, old, next] = arguments;
+            if (!field.value.includes(old)) throw new Error("the field does not hold " + old);
+            set.call(field, field.value.replace(old, next));
+            field.dispatchEvent(new Event("input", {bubbles: true}))',
+            [$this->field($label), $old, $new],
+        );
+
+        return $this;
+    }
+
     /** Hands a file to a field; nothing is typed. */
     public function upload(string $label, string $file): self
     {
@@ -219,7 +234,7 @@ final class Page
     {
         $quoted = self::quoted($label);
 
-        return $this->element("//*[@id = //label[normalize-space(.)=$quoted]/@for] | //*[@aria-label=$quoted] | //label[normalize-space(text())=$quoted]//select");
+        return $this->element("//*[@id = //label[normalize-space(.)=$quoted]/@for] | //*[@aria-label=$quoted] | //label[normalize-space(text())=$quoted]//select | //label[span[normalize-space(.)=$quoted]]//textarea");
     }
 
     private function element(string $xpath): WebDriverElement

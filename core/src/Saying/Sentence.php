@@ -30,4 +30,9 @@ final readonly class Sentence
     {
         return new self($template, $values);
     }
+
+    public function equals(self $other): bool
+    {
+        return $this->template === $other->template && serialize($this->values) === serialize($other->values);
+    }
 }

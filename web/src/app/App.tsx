@@ -8,6 +8,7 @@ import { Connector } from '../features/connector/Connector'
 import { JobFrame } from '../features/job/JobFrame'
 import { JobList } from '../features/jobs/JobList'
 import { Kit } from '../features/kit/Kit'
+import { Kits } from '../features/kits/Kits'
 import { Library } from '../features/library/Library'
 import { MarkOut } from '../features/mark-out/MarkOut'
 import { Record } from '../features/record/Record'
@@ -58,6 +59,7 @@ function SignedIn() {
 const PLACES = [
   { to: '/', name: 'Jobs' },
   { to: '/cables', name: 'Cables' },
+  { to: '/kits', name: 'Kits' },
 ]
 
 function WithHead() {
@@ -133,6 +135,7 @@ const router = createBrowserRouter([
         children: [
           { path: '/', element: <JobList /> },
           { path: '/cables', element: <Library /> },
+          { path: '/kits', element: <Kits /> },
         ],
       },
       {

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Kit\Words;
+
+use Berm\Core\Formula\Formula;
+use Berm\Core\Quantity\Length;
+
+/** A formula as people say it: names become words, lengths go into the reader's unit. */
+final class FormulaInWords
+{
+    private const WORDS = [
+        'connector_length' => 'the length of the connector', 'connector_diameter' => 'the diameter of the connector', 'bore_depth' => 'the depth of the bore',
+        'conductor_diameter' => 'the diameter of the conductor', 'insulation_diameter' => 'the diameter over the insulation', 'insulation_thickness' => 'the thickness of the insulation',
+        'insulation_screen_thickness' => 'the thickness of the [insulation screen]', 'oversheath_thickness' => 'the thickness of the [oversheath]', 'oversheath_diameter' => 'the diameter over the [oversheath]',
+        'part_length' => 'its length',
+    ];
+
+    /** @return array{string, array<string, Length>} a template, and the lengths in it, named after $prefix */
+    public static function of(Formula $formula, string $prefix): array
+    {
+        $lengths = [];
+        $template = (string) preg_replace_callback('/(?<![\w.])(\d+(?:\.\d+)?)\s*(mm|in|mil)\b/', static function (array $match) use (&$lengths, $prefix): string {
+            $name = $prefix.\count($lengths);
+            $lengths[$name] = Length::parseWithUnit($match[0]);
+
+            return '{'.$name.'}';
+        }, $formula->text);
+        $template = (string) preg_replace('/connector_fixing\s*==\s*"([^"]*)"/', 'the connector is fixed by $1', $template);
+        foreach ($formula->names() as $name) {
+            $template = (string) preg_replace('/(?<![\w{])'.$name.'\b/', self::word($name), $template);
+        }
+
+        return [strtr($template, [' * ' => ' × ', ' / ' => ' ÷ ', '-its' => '− its']), $lengths];
+    }
+
+    private static function word(string $name): string
+    {
+        return self::WORDS[$name] ?? (str_starts_with($name, 'cut_') ? 'the cut of the ['.str_replace('_', ' ', substr($name, 4)).']' : '“'.str_replace('_', ' ', $name).'”');
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Http\Wire\KitSheetJson;
+use App\Security\Permission;
+use App\Security\Person;
+use App\UseCase\DraftNotFound;
+use App\UseCase\KitDraft;
+use App\UseCase\KitDrafts;
+use App\UseCase\ReleaseKitDraft;
+use App\UseCase\SaveKitDraft;
+use App\UseCase\Sheets;
+use Berm\Core\Kit\Words\Change;
+use Berm\Core\Revision;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** Kit sheets: read as sentences, compared, written as drafts and released by a second person. */
+final readonly class KitController
+{
+    public function __construct(private Sheets $sheets, private KitDrafts $drafts)
+    {
+    }
+
+    #[Route('/api/kits', methods: ['GET'])]
+    #[IsGranted(Permission::Read->value)]
+    public function list(): JsonResponse
+    {
+        return new JsonResponse(['kits' => array_map(KitSheetJson::summary(...), $this->sheets->kits()), 'drafts' => array_map(KitSheetJson::draftSummary(...), $this->drafts->all())]);
+    }
+
+    #[Route('/api/kits/{id}/{revision}/words', requirements: ['revision' => '[1-9]\d{0,5}'], methods: ['GET'])]
+    #[IsGranted(Permission::Read->value)]
+    public function words(string $id, int $revision): JsonResponse
+    {
+        return new JsonResponse(KitSheetJson::whole($this->sheets->kit(Revision::of($id, $revision))));
+    }
+
+    #[Route('/api/kits/{id}/changes/{from}/{to}', requirements: ['from' => '[1-9]\d{0,5}', 'to' => '[1-9]\d{0,5}'], methods: ['GET'])]
+    #[IsGranted(Permission::Read->value)]
+    public function changes(string $id, int $from, int $to): JsonResponse
+    {
+        return new JsonResponse(['changes' => array_map(KitSheetJson::change(...), Change::between($this->sheets->kit(Revision::of($id, $from)), $this->sheets->kit(Revision::of($id, $to))))]);
+    }
+
+    #[Route('/api/kit-drafts/{id}', methods: ['GET'])]
+    #[IsGranted(Permission::Read->value)]
+    public function draft(string $id): JsonResponse
+    {
+        return $this->answer($this->drafts->find($id) ?? throw DraftNotFound::of($id));
+    }
+
+    #[Route('/api/kit-drafts/{id}', methods: ['PUT'])]
+    #[IsGranted(Permission::WriteSheet->value)]
+    public function save(string $id, Request $request, SaveKitDraft $saveDraft, #[CurrentUser] Person $person): JsonResponse
+    {
+        return $this->answer($saveDraft($id, Version::of($request), $request->getContent(), $person->shownAs));
+    }
+
+    #[Route('/api/kit-drafts/{id}', methods: ['DELETE'])]
+    #[IsGranted(Permission::WriteSheet->value)]
+    public function discard(string $id): Response
+    {
+        $this->drafts->remove($id);
+
+        return new Response(status: 204);
+    }
+
+    #[Route('/api/kit-drafts/{id}/release', methods: ['POST'])]
+    #[IsGranted(Permission::WriteSheet->value)]
+    public function release(string $id, Request $request, ReleaseKitDraft $releaseDraft, #[CurrentUser] Person $person): JsonResponse
+    {
+        return new JsonResponse(KitSheetJson::whole($releaseDraft($id, Version::of($request), $person->shownAs)), 201);
+    }
+
+    private function answer(KitDraft $draft): JsonResponse
+    {
+        return new JsonResponse(KitSheetJson::draft($draft, $this->sheets->newestKit($draft->sheetId)), 200, ['ETag' => '"'.$draft->version.'"']);
+    }
+}

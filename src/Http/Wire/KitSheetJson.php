@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Wire;
+
+use App\UseCase\KitDraft;
+use Berm\Core\File\BadDocument;
+use Berm\Core\File\Problem;
+use Berm\Core\Kit\KitSheet;
+use Berm\Core\Kit\Words\Change;
+use Berm\Core\Kit\Words\Rule;
+use Berm\Core\Kit\Words\SheetInWords;
+use Berm\Core\Saying\Sentence;
+
+final class KitSheetJson
+{
+    /** @return array<string, mixed> */
+    public static function summary(KitSheet $sheet): array
+    {
+        return [
+            'id' => $sheet->revision->id, 'revision' => $sheet->revision->number, 'name' => $sheet->name, 'maker' => $sheet->maker, 'function' => $sheet->function->value,
+            'technology' => $sheet->technology->value, 'ratedVoltage' => $sheet->voltage->label, 'cores' => $sheet->cores->value, 'sizes' => array_map(strval(...), array_keys($sheet->sizes)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function whole(KitSheet $sheet): array
+    {
+        return ['sheet' => self::summary($sheet), 'rules' => array_map(self::rule(...), SheetInWords::of($sheet))];
+    }
+
+    /** @return array<string, mixed> */
+    public static function change(Change $change): array
+    {
+        return [
+            'key' => $change->key, 'heading' => SentenceJson::of(Sentence::plain($change->heading)),
+            'before' => null === $change->before ? null : self::rule($change->before), 'after' => null === $change->after ? null : self::rule($change->after),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function draftSummary(KitDraft $draft): array
+    {
+        return ['id' => $draft->sheetId, 'version' => $draft->version, 'author' => $draft->author, 'changedAt' => $draft->changedAt->format(\DATE_ATOM)];
+    }
+
+    /** @return array<string, mixed> */
+    public static function draft(KitDraft $draft, ?KitSheet $released): array
+    {
+        try {
+            [$sheet, $problems] = [$draft->sheet(), []];
+        } catch (BadDocument $error) {
+            [$sheet, $problems] = [null, $error->problems];
+        }
+
+        return [
+            ...self::draftSummary($draft),
+            'text' => $draft->text,
+            'problems' => array_map(static fn (Problem $problem): array => ['path' => $problem->path, 'message' => $problem->message], $problems),
+            'rules' => null === $sheet ? [] : array_map(self::rule(...), SheetInWords::of($sheet)),
+            'changes' => null === $sheet || null === $released ? [] : array_map(self::change(...), Change::between($released, $sheet)),
+            'releasedRevision' => $released?->revision->number,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function rule(Rule $rule): array
+    {
+        return ['key' => $rule->key, 'heading' => SentenceJson::of(Sentence::plain($rule->heading)), 'sentence' => SentenceJson::of($rule->sentence), 'reason' => $rule->reason];
+    }
+}

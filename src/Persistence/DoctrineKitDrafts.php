@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use App\Persistence\Row\KitDraftRow;
+use App\UseCase\DraftConflict;
+use App\UseCase\DraftNotFound;
+use App\UseCase\KitDraft;
+use App\UseCase\KitDrafts;
+use Doctrine\DBAL\ParameterType;
+use Doctrine\ORM\EntityManagerInterface;
+
+final readonly class DoctrineKitDrafts implements KitDrafts
+{
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    public function all(): array
+    {
+        return array_map(self::draft(...), $this->entities->getRepository(KitDraftRow::class)->findBy([], ['changedAt' => 'DESC', 'sheetId' => 'ASC'], 200));
+    }
+
+    public function find(string $sheetId): ?KitDraft
+    {
+        $row = $this->entities->find(KitDraftRow::class, $sheetId);
+
+        return null === $row ? null : self::draft($row);
+    }
+
+    public function save(KitDraft $draft): void
+    {
+        // One statement decides: of two people who change the same version, one finds no row to change.
+        $isFirst = 1 === $draft->version;
+        $sql = $isFirst
+            ? 'INSERT INTO kit_draft (sheet_id, version, text, author, changed_at) VALUES (:id, :version, :text, :author, :at) ON CONFLICT DO NOTHING'
+            : 'UPDATE kit_draft SET version = :version, text = :text, author = :author, changed_at = :at WHERE sheet_id = :id AND version = :version - 1';
+        $stored = $this->entities->getConnection()->executeStatement($sql, [
+            'id' => $draft->sheetId, 'version' => $draft->version, 'text' => $draft->text, 'author' => $draft->author, 'at' => $draft->changedAt->format(\DATE_ATOM),
+        ], ['version' => ParameterType::INTEGER]);
+        if (0 === (int) $stored) {
+            $theirs = $this->find($draft->sheetId);
+            throw null === $theirs ? DraftNotFound::of($draft->sheetId) : new DraftConflict($theirs);
+        }
+    }
+
+    public function remove(string $sheetId): void
+    {
+        $this->entities->getConnection()->executeStatement('DELETE FROM kit_draft WHERE sheet_id = ?', [$sheetId]);
+    }
+
+    private static function draft(KitDraftRow $row): KitDraft
+    {
+        return new KitDraft($row->sheetId, $row->version, $row->text, $row->author, $row->changedAt);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+use Berm\Core\File\BadDocument;
+use Berm\Core\Kit\KitSheet;
+use Berm\Core\Saying\Sentence;
+
+/** A second person checks a draft and makes it the next revision; whoever wrote it last cannot. */
+final readonly class ReleaseKitDraft
+{
+    public function __construct(private KitDrafts $drafts, private Sheets $sheets, private Atomically $atomically)
+    {
+    }
+
+    /**
+     * @throws DraftNotFound
+     * @throws DraftConflict when it changed since it was looked at
+     * @throws EntryRefused  when the author asks
+     * @throws BadDocument   with every fault of the text
+     */
+    public function __invoke(string $sheetId, int $version, string $by): KitSheet
+    {
+        return $this->atomically->run(function () use ($sheetId, $version, $by): KitSheet {
+            $draft = $this->drafts->find($sheetId) ?? throw DraftNotFound::of($sheetId);
+            if ($draft->version !== $version) {
+                throw new DraftConflict($draft);
+            }
+            if ($draft->author === $by) {
+                throw new EntryRefused(Sentence::of('You wrote this draft last, {author}: a second person checks and releases it.', ['author' => $by]));
+            }
+            $sheet = $draft->sheet();
+            $next = 1 + ($this->sheets->newestKit($sheetId)->revision->number ?? 0);
+            if ($sheet->revision->number !== $next) {
+                throw BadDocument::because('revision', \sprintf('is %d: the next revision of this sheet is %d.', $sheet->revision->number, $next));
+            }
+            $this->sheets->addKit($sheet, "{$draft->author}, released by $by");
+            $this->drafts->remove($sheetId);
+
+            return $sheet;
+        });
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Http;
+
+use PHPUnit\Framework\Attributes\Test;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Kit sheets over HTTP: read as sentences, written as drafts, released by a second person. */
+final class KitTest extends ApiTestCase
+{
+    private const SHEET = 'thole-splice-15';
+    private const DRAFT = '/api/kit-drafts/thole-splice-15';
+
+    #[Test]
+    public function everybodyReadsASheetAsSentences(): void
+    {
+        $this->signIn('trainer');
+        $kits = $this->call('GET', '/api/kits');
+        self::assertSame([self::SHEET, 2], [self::at($kits, 'kits.2.id'), self::at($kits, 'kits.2.revision')]);
+        self::assertSame('Tamsin Oake', self::at($kits, 'drafts.0.author'));
+        $words = $this->call('GET', '/api/kits/'.self::SHEET.'/2/words');
+        self::assertContains('cut/insulation/1', array_column(self::listAt($words, 'rules'), 'key'));
+        self::assertSame(404, $this->call('GET', '/api/kits/'.self::SHEET.'/9/words')->getStatusCode());
+        self::assertSame(403, $this->save('{}', 0)->getStatusCode(), 'a trainer writes no sheets');
+    }
+
+    #[Test]
+    public function aDraftIsKeptWithItsFaultsAndToldWhatItChanges(): void
+    {
+        $this->signIn('engineer');
+        $broken = $this->save('{"id": "thole-splice-15", "revision": 3', 0);
+        self::assertSame([200, ''], [$broken->getStatusCode(), self::at($broken, 'problems.0.path')]);
+        self::assertStringStartsWith('is not JSON', self::text($broken, 'problems.0.message'));
+        $sheet = $this->sheet(3);
+        $faulty = $this->save($this->json([...$sheet, 'technology' => 'glue', 'cuts' => []]), 1);
+        self::assertContains('technology', array_column(self::listAt($faulty, 'problems'), 'path'));
+        $good = $this->save($this->json([...$sheet, 'name' => 'Tape-shield splice, 15 kV, long']), 2);
+        self::assertSame([[], ['for/what'], 2], [self::at($good, 'problems'), array_column(self::listAt($good, 'changes'), 'key'), self::at($good, 'releasedRevision')]);
+        $lost = $this->save('{}', 1);
+        self::assertSame([409, '/problems/draft-conflict', 3], [$lost->getStatusCode(), self::at($lost, 'type'), self::at($lost, 'theirDraft.version')]);
+        self::assertSame(428, $this->call('PUT', self::DRAFT, '{}', ['Content-Type' => 'text/plain'])->getStatusCode());
+    }
+
+    #[Test]
+    public function onlyASecondPersonReleasesASoundDraftAndItIsTheNextRevision(): void
+    {
+        $this->signIn('engineer');
+        $this->save($this->json([...$this->sheet(7), 'name' => 'Seventh']), 0);
+        $own = $this->release(1);
+        self::assertSame([409, 'You wrote this draft last, {author}: a second person checks and releases it.'], [$own->getStatusCode(), self::at($own, 'reason.template')]);
+        $this->signIn('checker');
+        $wrong = $this->release(1);
+        self::assertSame([422, 'revision', 'is 7: the next revision of this sheet is 3.'], [$wrong->getStatusCode(), self::at($wrong, 'problems.0.path'), self::at($wrong, 'problems.0.message')]);
+        $this->signIn('engineer');
+        $this->save($this->json([...$this->sheet(3), 'name' => 'Third']), 1);
+        $this->signIn('checker');
+        self::assertSame(409, $this->release(1)->getStatusCode(), 'it changed since it was looked at');
+        $released = $this->release(2);
+        self::assertSame([201, 3, 'Third'], [$released->getStatusCode(), self::at($released, 'sheet.revision'), self::at($released, 'sheet.name')]);
+        self::assertSame(404, $this->call('GET', self::DRAFT)->getStatusCode(), 'the draft is done');
+        self::assertSame(['for/what'], array_column(self::listAt($this->call('GET', '/api/kits/'.self::SHEET.'/changes/2/3'), 'changes'), 'key'));
+        self::assertSame('thole-splice-15', self::at($this->call('GET', '/api/jobs/'.self::INCHES), 'draft.kit.id'));
+        self::assertSame(2, self::at($this->call('GET', '/api/jobs/'.self::INCHES), 'draft.kit.revision'), 'a job keeps the revision that it was planned with');
+    }
+
+    #[Test]
+    public function aDraftCanBeThrownAwayAndANewSheetBegun(): void
+    {
+        $this->signIn('engineer');
+        $new = $this->call('PUT', '/api/kit-drafts/brand-new', '{}', ['If-Match' => '"0"', 'Content-Type' => 'text/plain']);
+        self::assertSame([200, null], [$new->getStatusCode(), self::at($new, 'releasedRevision')]);
+        self::assertSame(204, $this->call('DELETE', '/api/kit-drafts/brand-new')->getStatusCode());
+        self::assertSame(404, $this->call('PUT', '/api/kit-drafts/brand-new', '{}', ['If-Match' => '"1"', 'Content-Type' => 'text/plain'])->getStatusCode());
+        self::assertSame(422, $this->call('PUT', '/api/kit-drafts/Not%20an%20id', '{}', ['If-Match' => '"0"', 'Content-Type' => 'text/plain'])->getStatusCode());
+    }
+
+    private function save(string $text, int $version): Response
+    {
+        return $this->call('PUT', self::DRAFT, $text, ['If-Match' => "\"$version\"", 'Content-Type' => 'text/plain']);
+    }
+
+    private function release(int $version): Response
+    {
+        return $this->call('POST', self::DRAFT.'/release', null, ['If-Match' => "\"$version\""]);
+    }
+
+    /** @return array<mixed> */
+    private function sheet(int $revision): array
+    {
+        $file = json_decode((string) $this->call('GET', '/api/kits/'.self::SHEET.'/2')->getContent(), true, 32, \JSON_THROW_ON_ERROR);
+        self::assertIsArray($file);
+
+        return [...$file, 'revision' => $revision];
+    }
+
+    /** @param array<mixed> $sheet */
+    private function json(array $sheet): string
+    {
+        return json_encode($sheet, \JSON_THROW_ON_ERROR);
+    }
+
+    private static function text(Response $response, string $path): string
+    {
+        $text = self::at($response, $path);
+
+        return \is_string($text) ? $text : '';
+    }
+}

@@ -1,0 +1,74 @@
+import { queryOptions, useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query'
+import { answered, client } from './client'
+import { jobQueries } from './jobs'
+import type { KitDraft } from './types'
+
+export const kitQueries = {
+  all: ['kits'] as const,
+  list: () => queryOptions({ queryKey: [...kitQueries.all, 'list'], queryFn: () => answered(client.GET('/api/kits')) }),
+  words: (id: string, revision: number) =>
+    queryOptions({
+      queryKey: [...kitQueries.all, 'words', id, revision],
+      queryFn: () => answered(client.GET('/api/kits/{id}/{revision}/words', { params: { path: { id, revision } } })),
+      staleTime: Infinity,
+    }),
+  changes: (id: string, from: number, to: number) =>
+    queryOptions({
+      queryKey: [...kitQueries.all, 'changes', id, from, to],
+      queryFn: () => answered(client.GET('/api/kits/{id}/changes/{from}/{to}', { params: { path: { id, from, to } } })),
+      staleTime: Infinity,
+    }),
+  draft: (id: string) =>
+    queryOptions({
+      queryKey: [...kitQueries.all, 'draft', id],
+      queryFn: () => answered(client.GET('/api/kit-drafts/{id}', { params: { path: { id } } })),
+    }),
+}
+
+/** A sheet as its open file, to begin a draft with. */
+export const sheetFile = async (id: string, revision: number): Promise<Record<string, unknown>> =>
+  answered(client.GET('/api/{kind}/{id}/{revision}', { params: { path: { kind: 'kits', id, revision } } }))
+
+export const sheetPath = (id: string, revision: number): string => `/api/kits/${id}/${revision}`
+
+const listAnew = (queries: QueryClient) => queries.invalidateQueries({ queryKey: kitQueries.list().queryKey })
+
+export function useSaveDraft() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: ({ id, version, text }: { id: string; version: number; text: string }) =>
+      answered(
+        client.PUT('/api/kit-drafts/{id}', {
+          params: { path: { id }, header: { 'If-Match': `"${version}"` } },
+          body: text,
+          headers: { 'Content-Type': 'text/plain' },
+          bodySerializer: (body: unknown) => body as string,
+        }),
+      ),
+    onSuccess: (draft: KitDraft) => {
+      queries.setQueryData(kitQueries.draft(draft.id).queryKey, draft)
+      void listAnew(queries)
+    },
+  })
+}
+
+export function useReleaseDraft() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: ({ id, version }: { id: string; version: number }) =>
+      answered(client.POST('/api/kit-drafts/{id}/release', { params: { path: { id }, header: { 'If-Match': `"${version}"` } } })),
+    onSuccess: ({ sheet }) => {
+      queries.removeQueries({ queryKey: kitQueries.draft(sheet.id).queryKey })
+      void listAnew(queries)
+      void queries.invalidateQueries({ queryKey: jobQueries.all })
+    },
+  })
+}
+
+export function useDiscardDraft() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (id: string) => answered(client.DELETE('/api/kit-drafts/{id}', { params: { path: { id } } })),
+    onSuccess: () => listAnew(queries),
+  })
+}

@@ -1,0 +1,175 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { kitQueries, sheetFile, sheetPath, useSaveDraft } from '../../api/kits'
+import { useMay } from '../../api/session'
+import type { KitDraftSummary, KitSheet } from '../../api/types'
+import { word } from '../../domain/words'
+import { Button } from '../../ui/Button'
+import { classes } from '../../ui/classes'
+import { Note } from '../../ui/Note'
+import { UnitProvider, useUnit } from '../../ui/UnitContext'
+import { UnitToggle } from '../../ui/UnitToggle'
+import { DraftSheet } from './DraftSheet'
+import { NewDraft } from './NewDraft'
+import { Changes, Rules } from './Rules'
+
+type Chosen = { kind: 'sheet'; sheet: KitSheet } | { kind: 'draft'; id: string } | null
+
+/** Kit sheets: read rule by rule, written as drafts, released by a second person. */
+export function Kits() {
+  return (
+    <UnitProvider name="kits" initial="mm">
+      <Sheet />
+    </UnitProvider>
+  )
+}
+
+function Sheet() {
+  const list = useQuery(kitQueries.list())
+  const [picked, setPicked] = useState<Chosen>(null)
+  const [isNew, setIsNew] = useState(false)
+  const mayWrite = useMay('write-sheet')
+  const first = list.data?.kits[0]
+  const chosen: Chosen = picked ?? (first ? { kind: 'sheet', sheet: first } : null)
+  const openDraft = (id: string) => setPicked({ kind: 'draft', id })
+  return (
+    <main className="mx-auto grid w-full max-w-[84rem] grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-5 p-4 desk:grid-cols-[22rem_minmax(0,1fr)] desk:p-6">
+      <div className="flex flex-wrap items-center justify-between gap-4 desk:col-span-2">
+        <h1 className="text-[1.75rem] font-bold">Kits</h1>
+        <div className="flex flex-wrap gap-3">
+          <UnitToggle />
+          {mayWrite && <Button onClick={() => setIsNew(true)}>Take in a sheet</Button>}
+        </div>
+      </div>
+      <section aria-label="Kit sheets" className="grid content-start gap-5">
+        {list.error && <Note tone="out" role="alert" title={list.error.message} />}
+        <KitList kits={list.data?.kits ?? []} chosen={chosen} onChoose={(sheet) => setPicked({ kind: 'sheet', sheet })} />
+        <DraftList drafts={list.data?.drafts ?? []} chosen={chosen} onChoose={openDraft} />
+      </section>
+      <section aria-label="The chosen sheet" className="grid content-start gap-3">
+        {chosen?.kind === 'sheet' && (
+          <Released
+            key={`${chosen.sheet.id}/${chosen.sheet.revision}`}
+            sheet={chosen.sheet}
+            hasDraft={list.data?.drafts.some((draft) => draft.id === chosen.sheet.id) ?? false}
+            onDraft={openDraft}
+          />
+        )}
+        {chosen?.kind === 'draft' && <DraftSheet key={chosen.id} id={chosen.id} onDone={() => setPicked(null)} />}
+      </section>
+      <NewDraft open={isNew} onClose={() => setIsNew(false)} onSaved={openDraft} />
+    </main>
+  )
+}
+
+const ROW = 'grid min-h-12 w-full px-2 py-1.5 text-left hover:bg-soft'
+
+function KitList({ kits, chosen, onChoose }: { kits: KitSheet[]; chosen: Chosen; onChoose: (sheet: KitSheet) => void }) {
+  const unit = useUnit()
+  return (
+    <ul aria-label="Released kit sheets" className="border-t-2 border-ink">
+      {kits.map((sheet) => {
+        const isChosen = chosen?.kind === 'sheet' && chosen.sheet.id === sheet.id
+        return (
+          <li key={sheet.id} className="border-b border-line">
+            <button
+              type="button"
+              aria-current={isChosen || undefined}
+              className={classes(ROW, isChosen && 'border-l-8 border-ink bg-soft')}
+              onClick={() => onChoose(sheet)}
+            >
+              <span className="font-semibold">{sheet.name}</span>
+              <span className="text-label text-mute">
+                {sheet.maker} · {sheet.technology.replace('-', ' ')} {word(sheet.function, unit)} · revision {sheet.revision}
+              </span>
+            </button>
+          </li>
+        )
+      })}
+    </ul>
+  )
+}
+
+function DraftList({ drafts, chosen, onChoose }: { drafts: KitDraftSummary[]; chosen: Chosen; onChoose: (id: string) => void }) {
+  if (drafts.length === 0) return null
+  return (
+    <div>
+      <h2 className="font-semibold">Drafts, waiting for a second person</h2>
+      <ul aria-label="Drafts" className="border-t-2 border-ink">
+        {drafts.map((draft) => {
+          const isChosen = chosen?.kind === 'draft' && chosen.id === draft.id
+          return (
+            <li key={draft.id} className="border-b border-line">
+              <button
+                type="button"
+                aria-current={isChosen || undefined}
+                className={classes(ROW, isChosen && 'border-l-8 border-unproved bg-soft')}
+                onClick={() => onChoose(draft.id)}
+              >
+                <span className="font-semibold">{draft.id}</span>
+                <span className="text-label text-mute">written last by {draft.author}</span>
+              </button>
+            </li>
+          )
+        })}
+      </ul>
+    </div>
+  )
+}
+
+type ReleasedProps = { sheet: KitSheet; hasDraft: boolean; onDraft: (id: string) => void }
+
+function Released({ sheet, hasDraft, onDraft }: ReleasedProps) {
+  const words = useQuery(kitQueries.words(sheet.id, sheet.revision))
+  const save = useSaveDraft()
+  const mayWrite = useMay('write-sheet')
+  const begin = async () => {
+    const file = await sheetFile(sheet.id, sheet.revision)
+    const text = JSON.stringify({ ...file, revision: sheet.revision + 1 }, null, 2)
+    save.mutate({ id: sheet.id, version: 0, text }, { onSuccess: () => onDraft(sheet.id) })
+  }
+  return (
+    <>
+      <div className="flex flex-wrap items-center justify-between gap-4 border-t-2 border-ink pt-3">
+        <div>
+          <h2 className="text-lead font-semibold">{sheet.name}</h2>
+          <p className="text-label text-mute">
+            {sheet.id}, revision {sheet.revision} · sizes {sheet.sizes.join(', ')}
+          </p>
+        </div>
+        <div className="flex flex-wrap gap-3">
+          <a
+            className="inline-flex min-h-12 items-center border-2 border-ink px-5 hover:bg-soft"
+            href={sheetPath(sheet.id, sheet.revision)}
+            download={`${sheet.id}-${sheet.revision}.json`}
+          >
+            JSON file
+          </a>
+          {mayWrite && (
+            <Button disabled={save.isPending} onClick={() => (hasDraft ? onDraft(sheet.id) : void begin())}>
+              {hasDraft ? 'Open its draft' : 'Change it'}
+            </Button>
+          )}
+        </div>
+      </div>
+      {save.error && <Note tone="out" role="alert" title={save.error.message} />}
+      {sheet.revision > 1 && <Before sheet={sheet} />}
+      {words.data && <Rules rules={words.data.rules} />}
+    </>
+  )
+}
+
+/** What this revision changed, where the one before is here. */
+function Before({ sheet }: { sheet: KitSheet }) {
+  const changes = useQuery({ ...kitQueries.changes(sheet.id, sheet.revision - 1, sheet.revision), retry: false })
+  if (!changes.data) return null
+  return (
+    <details>
+      <summary className="min-h-11 text-plan underline underline-offset-4">
+        What revision {sheet.revision} changed:{' '}
+        {changes.data.changes.length === 1 ? 'one rule' : `${changes.data.changes.length} rules`}
+      </summary>
+      <Changes changes={changes.data.changes} />
+    </details>
+  )
+}
