@@ -32,6 +32,7 @@ final readonly class Connector
         public ?Length $holeToMouth,
         /** How to fix it: crimps and die, or bolts and their order. */
         public string $method,
+        public Specification $specification,
     ) {
     }
 
@@ -54,7 +55,11 @@ final readonly class Connector
         Length $length,
         ?Length $holeToMouth,
         string $method,
+        Specification $specification,
     ): self {
+        if (Fixing::Crimp === $fixing && null !== $specification->bolts || Fixing::ShearBolt === $fixing && null !== $specification->crimps) {
+            throw ImpossibleConnector::fixedOtherwise($fixing);
+        }
         if ([] === $materials) {
             throw ImpossibleConnector::noMaterial();
         }
@@ -65,7 +70,19 @@ final readonly class Connector
             throw ImpossibleConnector::tooDeep($boreDepth, $length);
         }
 
-        return new self($revision, $name, $maker, $kind, $fixing, $materials, $sizes, $bore, $boreDepth, $diameter, $length, $holeToMouth, $method);
+        return new self($revision, $name, $maker, $kind, $fixing, $materials, $sizes, $bore, $boreDepth, $diameter, $length, $holeToMouth, $method, $specification);
+    }
+
+    /** Barrels that are fixed: two on a joint connector, one on a lug. */
+    public function sides(): int
+    {
+        return ConnectorKind::Joint === $this->kind ? 2 : 1;
+    }
+
+    /** How much longer it is once it is fixed; zero for bolts, and where the maker does not say. */
+    public function growth(): Length
+    {
+        return $this->specification->crimps?->totalGrowth($this->sides()) ?? Length::ofNanometres(0);
     }
 
     /** What keeps the two conductors apart at the centre: the length that the bores leave. Zero on a lug. */

@@ -22,6 +22,24 @@ final class ImpossibleConnector extends \DomainException implements CoreError
     }
 
     /** @internal */
+    public static function growth(Length $growth): self
+    {
+        return new self(\sprintf('grows by %s with each crimp: that is more than any connector does, so check the unit.', $growth->toText()));
+    }
+
+    /** @internal */
+    public static function order(int $count): self
+    {
+        return new self(\sprintf('has %d bolts, but the order does not name each of them once: number them from 1 to %d.', $count, $count));
+    }
+
+    /** @internal */
+    public static function fixedOtherwise(Fixing $fixing): self
+    {
+        return new self(\sprintf('is fixed by %s, but the sheet tells how to fix it otherwise: give "crimps" for a crimp and "bolts" for shear bolts.', $fixing->label()));
+    }
+
+    /** @internal */
     public static function noMaterial(): self
     {
         return new self('accepts no conductor material: list copper, aluminium or both.');

@@ -5,9 +5,16 @@ declare(strict_types=1);
 namespace Berm\Core\File;
 
 use Berm\Core\Conductor\ConductorMaterial;
+use Berm\Core\Conductor\ConductorShape;
+use Berm\Core\Connector\Bolts;
+use Berm\Core\Connector\CentreStop;
 use Berm\Core\Connector\Connector;
+use Berm\Core\Connector\ConnectorClass;
 use Berm\Core\Connector\ConnectorKind;
+use Berm\Core\Connector\Crimps;
 use Berm\Core\Connector\Fixing;
+use Berm\Core\Connector\Specification;
+use Berm\Core\Quantity\Torque;
 
 /** Connectors and lugs as open files (docs/formats/connector.md). */
 final class ConnectorFile
@@ -28,7 +35,9 @@ final class ConnectorFile
         $hole = $file->optionalLength('holeToMouth');
         $method = $file->text('method', 600);
 
-        return Connector::of($revision, $name, $maker, $kind, $fixing, $materials, Fields::got($sizes), $bore, $boreDepth, $diameter, $length, $hole, $method);
+        $specification = self::specification($file);
+
+        return Connector::of($revision, $name, $maker, $kind, $fixing, $materials, Fields::got($sizes), $bore, $boreDepth, $diameter, $length, $hole, $method, $specification);
     }
 
     /** @return array<string, mixed> */
@@ -48,6 +57,44 @@ final class ConnectorFile
             'length' => $connector->length->toText(),
             ...(null === $connector->holeToMouth ? [] : ['holeToMouth' => $connector->holeToMouth->toText()]),
             'method' => $connector->method,
+            ...self::writeSpecification($connector->specification),
+        ];
+    }
+
+    private static function specification(Fields $file): Specification
+    {
+        $shapes = $file->has('shapes') ? $file->choices('shapes', ConductorShape::class) : [];
+
+        return new Specification(
+            [] === $shapes ? Specification::roundShapes() : $shapes,
+            $file->has('class') ? $file->choice('class', ConnectorClass::class) : null,
+            $file->has('centreStop') ? $file->choice('centreStop', CentreStop::class) : CentreStop::None,
+            $file->has('oilBlocked') && $file->flag('oilBlocked'),
+            $file->optionalObject('crimps', static fn (Fields $crimps): Crimps => Crimps::of($crimps->text('die', 80), $crimps->integer('perSide', 1, 20), $crimps->optionalLength('growth'))),
+            $file->optionalObject('bolts', self::bolts(...)),
+        );
+    }
+
+    private static function bolts(Fields $file): Bolts
+    {
+        $torque = $file->has('torque') ? $file->parsed('torque', Torque::parse(...), Torque::parse('1 N·m')) : null;
+
+        return Bolts::of($file->integer('count', 1, 20), $file->has('order') ? $file->integers('order', 1, 20) : [], $torque, $file->has('leavesVoids') && $file->flag('leavesVoids'));
+    }
+
+    /** @return array<string, mixed> */
+    private static function writeSpecification(Specification $specification): array
+    {
+        $crimps = $specification->crimps;
+        $bolts = $specification->bolts;
+
+        return [
+            ...(Specification::roundShapes() === $specification->shapes ? [] : ['shapes' => array_map(static fn (ConductorShape $shape): string => $shape->value, $specification->shapes)]),
+            ...(null === $specification->class ? [] : ['class' => $specification->class->value]),
+            ...(CentreStop::None === $specification->stop ? [] : ['centreStop' => $specification->stop->value]),
+            ...($specification->isOilBlocked ? ['oilBlocked' => true] : []),
+            ...(null === $crimps ? [] : ['crimps' => ['die' => $crimps->die, 'perSide' => $crimps->perSide, ...(null === $crimps->growth ? [] : ['growth' => $crimps->growth->toText()])]]),
+            ...(null === $bolts ? [] : ['bolts' => ['count' => $bolts->count, ...([] === $bolts->order ? [] : ['order' => $bolts->order]), ...(null === $bolts->torque ? [] : ['torque' => $bolts->torque->toText()]), 'leavesVoids' => $bolts->leavesVoids]]),
         ];
     }
 }

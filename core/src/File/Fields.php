@@ -108,6 +108,17 @@ final class Fields
         return \is_int($value) && \in_array($value, $allowed, true) ? $value : $this->fault($key, \sprintf('must be one of %s.', implode(', ', $allowed)), $allowed[0]);
     }
 
+    /** @return list<int> */
+    public function integers(string $key, int $least, int $most): array
+    {
+        $numbers = [];
+        foreach ($this->array($key) as $i => $value) {
+            \is_int($value) && $value >= $least && $value <= $most ? $numbers[] = $value : $this->problems->add($this->at($key)."[$i]", "must be a whole number from $least to $most.");
+        }
+
+        return $numbers;
+    }
+
     public function flag(string $key): bool
     {
         $value = $this->value($key);

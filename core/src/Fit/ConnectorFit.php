@@ -6,7 +6,9 @@ namespace Berm\Core\Fit;
 
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\LayerKind;
+use Berm\Core\Connector\CentreStop;
 use Berm\Core\Connector\Connector;
+use Berm\Core\Connector\ConnectorKind;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSize;
 use Berm\Core\Quantity\Judgement;
@@ -22,8 +24,10 @@ final class ConnectorFit
     {
         $report = FitReport::of(self::kind($wanted, $connector));
         foreach ($cables as $cable) {
-            $report = $report->and(FitReport::of(self::material($cable, $connector), self::size($cable, $connector), self::bore($cable, $connector)));
+            $report = $report->and(FitReport::of(self::material($cable, $connector), self::size($cable, $connector), self::shape($cable, $connector), self::bore($cable, $connector)));
         }
+
+        $report = $report->and(FitReport::of(...self::stop($cables, $connector)));
 
         return null === $size ? $report : $report->and(self::inKit($connector, $size));
     }
@@ -57,6 +61,34 @@ final class ConnectorFit
         return $connector->sizes->contains($size)
             ? Finding::fits(Criterion::ConnectorSize, $cable->end, Sentence::of('{size} lies in {least} to {most}.', $values))
             : Finding::refused(Criterion::ConnectorSize, $cable->end, Sentence::of('{size} lies outside {least} to {most}.', $values));
+    }
+
+    private static function shape(CableEnd $cable, Connector $connector): Finding
+    {
+        $shape = $cable->construction->design->conductor->shape;
+
+        return \in_array($shape, $connector->specification->shapes, true)
+            ? Finding::fits(Criterion::ConnectorShape, $cable->end, Sentence::plain("Takes {$shape->value} conductors."))
+            : Finding::refused(Criterion::ConnectorShape, $cable->end, Sentence::plain("The conductor is {$shape->value}; this is not made for that."));
+    }
+
+    /**
+     * Oil must not pass from a paper cable into a polymeric one (common practice).
+     *
+     * @param list<CableEnd> $cables
+     *
+     * @return list<Finding>
+     */
+    private static function stop(array $cables, Connector $connector): array
+    {
+        $kinds = array_unique(array_map(static fn (CableEnd $cable): string => $cable->construction->design->insulation->isExtruded() ? 'polymeric' : 'paper', $cables));
+        if (ConnectorKind::Joint !== $connector->kind || \count($kinds) < 2) {
+            return [];
+        }
+
+        return [CentreStop::Solid === $connector->specification->stop
+            ? Finding::fits(Criterion::ConnectorStop, null, Sentence::plain('A solid stop keeps the oil on the paper side.'))
+            : Finding::refused(Criterion::ConnectorStop, null, Sentence::plain('Paper to polymeric needs a solid stop, so that no oil passes; this has none.'))];
     }
 
     private static function bore(CableEnd $cable, Connector $connector): Finding

@@ -24,6 +24,8 @@ enum Criterion: string
     case ConnectorKind = 'connector-kind';
     case ConnectorMaterial = 'connector-material';
     case ConnectorSize = 'connector-size';
+    case ConnectorShape = 'connector-shape';
+    case ConnectorStop = 'connector-stop';
     case ConnectorBore = 'connector-bore';
     case ConnectorDiameter = 'connector-diameter';
     case ConnectorLength = 'connector-length';
@@ -50,6 +52,8 @@ enum Criterion: string
             self::ConnectorKind => 'kind of connector',
             self::ConnectorMaterial => 'conductor material',
             self::ConnectorSize => 'conductor size in connector',
+            self::ConnectorShape => 'shape of the conductor',
+            self::ConnectorStop => 'stop between the conductors',
             self::ConnectorBore => 'conductor enters the bore',
             self::ConnectorDiameter => 'connector diameter',
             self::ConnectorLength => 'connector length',

@@ -12,6 +12,7 @@ final readonly class Vocabulary
     private const BUILT_IN = [
         'connector_length' => Dimension::Length,
         'connector_diameter' => Dimension::Length,
+        'connector_growth' => Dimension::Length,
         'bore_depth' => Dimension::Length,
         'connector_fixing' => Dimension::Text,
         'conductor_diameter' => Dimension::Length,

@@ -19,6 +19,7 @@ final class RuleValues
             ...$size->dimensions,
             'connector_length' => $connector->length,
             'connector_diameter' => $connector->diameter,
+            'connector_growth' => $connector->growth(),
             'bore_depth' => $connector->boreDepth,
             'connector_fixing' => $connector->fixing->value,
             'conductor_diameter' => $cable->diameterOver(LayerKind::Conductor),

@@ -33,6 +33,7 @@ final class SheetJson
             'boreMm' => $connector->bore->inMillimetres(), 'boreDepthMm' => $connector->boreDepth->inMillimetres(),
             'holeToMouthMm' => $connector->holeToMouth?->inMillimetres(),
             'method' => $connector->method,
+            'details' => array_map(SentenceJson::of(...), $connector->specification->inWords($connector->sides())),
         ];
     }
 

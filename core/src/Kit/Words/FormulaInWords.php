@@ -11,7 +11,7 @@ use Berm\Core\Quantity\Length;
 final class FormulaInWords
 {
     private const WORDS = [
-        'connector_length' => 'the length of the connector', 'connector_diameter' => 'the diameter of the connector', 'bore_depth' => 'the depth of the bore',
+        'connector_length' => 'the length of the connector', 'connector_diameter' => 'the diameter of the connector', 'connector_growth' => 'what the connector grows', 'bore_depth' => 'the depth of the bore',
         'conductor_diameter' => 'the diameter of the conductor', 'insulation_diameter' => 'the diameter over the insulation', 'insulation_thickness' => 'the thickness of the insulation',
         'insulation_screen_thickness' => 'the thickness of the [insulation screen]', 'oversheath_thickness' => 'the thickness of the [oversheath]', 'oversheath_diameter' => 'the diameter over the [oversheath]',
         'part_length' => 'its length',

@@ -2,12 +2,15 @@ import { useState } from 'react'
 import { useWaiting, useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job } from '../../api/types'
+import { say } from '../../domain/sentence'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
+import { useUnit } from '../../ui/UnitContext'
 
 /** The one way: everything it hides has been measured and parked. */
 export function ConnectorPanel({ job }: { job: Job }) {
+  const unit = useUnit()
   const write = useWrite(job.id)
   const mayBuild = useMay('build')
   const isSent = useWaiting(job.id).some((one) => one.refused === null)
@@ -23,7 +26,12 @@ export function ConnectorPanel({ job }: { job: Job }) {
     >
       <h2 className="text-lead font-semibold">Fit the {name}</h2>
       <p className="font-semibold">{job.connector?.name}</p>
-      <Note title="How it is fixed">{job.connector?.method}</Note>
+      <Note title="How it is fixed">
+        {job.connector?.method}
+        {job.connector?.details.map((sentence) => (
+          <p key={sentence.template}>{say(sentence, unit)}</p>
+        ))}
+      </Note>
       <Note tone="out" title="There is no way back from here.">
         Conductor fully in, on both sides. All that this hides has been measured, and all that must wait is parked.
       </Note>

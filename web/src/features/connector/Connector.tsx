@@ -4,6 +4,7 @@ import { useChangePlan, useDraft } from '../../api/plan'
 import { useMay } from '../../api/session'
 import type { Choice } from '../../api/types'
 import { sayFine, type Unit } from '../../domain/length'
+import { say } from '../../domain/sentence'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import { ChoiceList } from '../../views/ChoiceList'
@@ -55,7 +56,14 @@ export function Connector() {
         report={job.fit.connector}
         next={{ to: `/jobs/${job.id}/mark-out`, label: 'On to marking out' }}
       >
-        {job.connector && <Note title="How it is fixed">{job.connector.method}</Note>}
+        {job.connector && (
+          <Note title="How it is fixed">
+            {job.connector.method}
+            {job.connector.details.map((sentence) => (
+              <p key={sentence.template}>{say(sentence, unit)}</p>
+            ))}
+          </Note>
+        )}
       </FitSummary>
     </div>
   )
