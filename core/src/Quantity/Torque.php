@@ -18,7 +18,7 @@ final readonly class Torque
     /** Reads "45 N·m", "45 Nm", "33 lbf·ft", "33 ft-lb". @throws UnreadableTorque */
     public static function parse(string $text): self
     {
-        if (1 !== preg_match('/\A\s*(\d{1,4}(?:[.,]\d{1,3})?)\s*(n[·.\s-]?m|(?:lbf?|ft)[·.\s-]?(?:ft|lbf?))\s*\z/iu', $text, $parts)) {
+        if (1 !== preg_match('/\A\s*(\d{1,4}(?:[.,]\d{1,6})?)\s*(n[·.\s-]?m|(?:lbf?|ft)[·.\s-]?(?:ft|lbf?))\s*\z/iu', $text, $parts)) {
             throw UnreadableTorque::of($text);
         }
         $number = (float) strtr($parts[1], ',', '.');

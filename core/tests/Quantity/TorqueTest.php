@@ -31,6 +31,7 @@ final class TorqueTest extends TestCase
         self::assertSame('17 N·m (12.5 lbf·ft)', Torque::parse('17 Nm')->inBothUnits());
         self::assertSame('100 N·m (74 lbf·ft)', Torque::parse('100 N·m')->inBothUnits());
         self::assertSame('45.5 N·m', Torque::parse('45,5 N·m')->toText());
+        self::assertEquals(Torque::parse('26 lbf·ft'), Torque::parse(Torque::parse('26 lbf·ft')->toText()), 'what is written can be read');
     }
 
     /** @return iterable<string, array{string}> */

@@ -31,7 +31,7 @@ export function ChoiceList({ label, choices, isChosen, title, detail, onChoose }
             )}
           >
             <span className="font-semibold">{title(choice)}</span>
-            <span className="flex flex-wrap items-baseline justify-between gap-x-4">
+            <span className="grid grid-cols-[1fr_auto] items-baseline gap-x-4">
               <span className="text-label text-mute">{detail(choice)}</span>
               <OutcomeWord outcome={choice.outcome} />
             </span>

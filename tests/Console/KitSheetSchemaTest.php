@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Console;
+
+use Berm\Core\Cable\InsulationMaterial;
+use Berm\Core\Cable\LayerKind;
+use Berm\Core\Cable\MetallicScreen;
+use Berm\Core\File\Fields;
+use Berm\Core\File\KitSheetFile;
+use Berm\Core\Kit\PartKind;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+/** The published schema says what the reader takes. */
+final class KitSheetSchemaTest extends TestCase
+{
+    private const ROOT = __DIR__.'/../..';
+
+    #[Test]
+    public function everyDemoSheetAndWhatIsWrittenOfItKeepsTheSchema(): void
+    {
+        $files = glob(self::ROOT.'/demo/{kits,drafts}/*.json', \GLOB_BRACE);
+        self::assertIsArray($files);
+        self::assertNotEmpty($files);
+        foreach ($files as $file) {
+            $text = (string) file_get_contents($file);
+            self::assertKept($text, basename($file));
+            self::assertKept(json_encode(KitSheetFile::write(Fields::readText($text, KitSheetFile::read(...))), \JSON_THROW_ON_ERROR), basename($file).', written again');
+        }
+    }
+
+    #[Test]
+    public function theSchemaNamesWhatTheTradeHas(): void
+    {
+        self::assertSame(self::values(InsulationMaterial::cases()), self::enum('properties.insulations.items'));
+        self::assertSame(self::values(MetallicScreen::cases()), self::enum('properties.metallicScreens.items'));
+        self::assertSame(self::values(LayerKind::cases()), self::enum('$defs.layer'));
+        self::assertSame(self::values(PartKind::cases()), self::enum('$defs.part.properties.kind'));
+    }
+
+    /**
+     * @param list<\BackedEnum> $cases
+     *
+     * @return list<int|string>
+     */
+    private static function values(array $cases): array
+    {
+        return array_map(static fn (\BackedEnum $case): int|string => $case->value, $cases);
+    }
+
+    private static function enum(string $path): mixed
+    {
+        $place = json_decode(self::schema(), true, 32, \JSON_THROW_ON_ERROR);
+        foreach ([...explode('.', $path), 'enum'] as $key) {
+            $place = \is_array($place) ? $place[$key] ?? null : null;
+        }
+
+        return $place;
+    }
+
+    private static function assertKept(string $json, string $what): void
+    {
+        $schema = json_decode(self::schema(), false, 32, \JSON_THROW_ON_ERROR);
+        self::assertIsObject($schema);
+        $error = (new Validator())->validate(json_decode($json, false, 32, \JSON_THROW_ON_ERROR), $schema)->error();
+        self::assertNull($error, null === $error ? '' : "$what: ".json_encode((new ErrorFormatter())->format($error)));
+    }
+
+    private static function schema(): string
+    {
+        return (string) file_get_contents(self::ROOT.'/docs/formats/kit-sheet.schema.json');
+    }
+}
