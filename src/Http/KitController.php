@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Wire\JobJson;
 use App\Http\Wire\KitSheetJson;
 use App\Security\Permission;
 use App\Security\Person;
@@ -13,6 +14,7 @@ use App\UseCase\KitDrafts;
 use App\UseCase\ReleaseKitDraft;
 use App\UseCase\SaveKitDraft;
 use App\UseCase\Sheets;
+use App\UseCase\TryKitDraft;
 use Berm\Core\Kit\Words\Change;
 use Berm\Core\Revision;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -78,6 +80,13 @@ final readonly class KitController
     public function release(string $id, Request $request, ReleaseKitDraft $releaseDraft, #[CurrentUser] Person $person): JsonResponse
     {
         return new JsonResponse(KitSheetJson::whole($releaseDraft($id, Version::of($request), $person->shownAs)), 201);
+    }
+
+    #[Route('/api/kit-drafts/{id}/tried-on/{job}', methods: ['GET'])]
+    #[IsGranted(Permission::Read->value)]
+    public function tried(string $id, string $job, Request $request, TryKitDraft $tryDraft): JsonResponse
+    {
+        return new JsonResponse(JobJson::of($tryDraft($id, $job, $request->query->getString('size'))));
     }
 
     private function answer(KitDraft $draft): JsonResponse

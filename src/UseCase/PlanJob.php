@@ -10,6 +10,8 @@ use Berm\Core\Cable\End;
 use Berm\Core\File\JobFile;
 use Berm\Core\Job\Job;
 use Berm\Core\Job\Plan;
+use Berm\Core\Kit\KitSheet;
+use Berm\Core\Kit\KitSize;
 
 /** Puts the pinned sheets into a stored job and computes all that follows from it. */
 final readonly class PlanJob
@@ -22,6 +24,16 @@ final readonly class PlanJob
     public function __invoke(StoredJob $stored): Plan
     {
         return Plan::of($this->job($stored), BuildState::fold(self::entries($stored)));
+    }
+
+    /**
+     * The same cables and connector with another kit size, to see what would follow; the log does not count, since nothing was built to it.
+     *
+     * @throws SheetNotFound
+     */
+    public function triedWith(StoredJob $stored, KitSheet $sheet, KitSize $size): Plan
+    {
+        return Plan::of($this->job($stored)->withKit($sheet, $size), BuildState::fold([]));
     }
 
     /** The job with everything it rests on, to be computed again anywhere. @throws SheetNotFound */

@@ -66,6 +66,19 @@ final class KitTest extends ApiTestCase
     }
 
     #[Test]
+    public function aDraftIsTriedOnTheCablesOfAJobWithoutKeepingAnything(): void
+    {
+        $this->signIn('engineer');
+        $draft = '/api/kit-drafts/quillon-straight-12';
+        $tried = $this->call('GET', "$draft/tried-on/".self::HALF_CUT.'?size=2');
+        $now = $this->call('GET', '/api/jobs/'.self::HALF_CUT);
+        self::assertEqualsWithDelta(4, self::number($tried, 'markOut.marks.0.from.cable-end.atMm') - self::number($now, 'markOut.marks.0.from.cable-end.atMm'), 1e-9, '112 instead of 108 mm of clear insulation');
+        self::assertNull(self::at($tried, 'markOut.marks.0.recorded'), 'nothing was cut to it');
+        self::assertSame('kit.size', 'kit.'.self::text($this->call('GET', "$draft/tried-on/".self::HALF_CUT.'?size=9'), 'problems.0.path'));
+        self::assertSame('job', self::at($this->call('GET', "$draft/tried-on/019aa100-0000-7000-8000-000000000005?size=2"), 'problems.0.path'), 'a termination takes no joint kit');
+    }
+
+    #[Test]
     public function aDraftCanBeThrownAwayAndANewSheetBegun(): void
     {
         $this->signIn('engineer');
@@ -99,6 +112,14 @@ final class KitTest extends ApiTestCase
     private function json(array $sheet): string
     {
         return json_encode($sheet, \JSON_THROW_ON_ERROR);
+    }
+
+    private static function number(Response $response, string $path): float
+    {
+        $number = self::at($response, $path);
+        self::assertIsNumeric($number);
+
+        return (float) $number;
     }
 
     private static function text(Response $response, string $path): string

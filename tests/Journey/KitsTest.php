@@ -24,7 +24,7 @@ final class KitsTest extends TestCase
         }
         $checker = Page::open();
         try {
-            $checker->signIn('checker')->press('Kits')->pressFirst('quillon-indoor-end-12')->see('What it would change')->see('“clear insulation” is 128 mm.')->press('I have checked it: release it');
+            $checker->signIn('checker')->press('Kits')->pressFirst('quillon-indoor-end-12')->see('What it would change')->see('“clear insulation” is 128 mm.')->choose('Job', 'Oxmere switchroom · termination L2')->see('Measure over the insulation')->assertAccessible()->press('I have checked it: release it');
             $checker->see('Indoor termination, one core, 12 kV Quillon Accessories · heat shrink termination · revision 2')->see('What revision 2 changed: one rule');
         } finally {
             $checker->close();

@@ -127,6 +127,13 @@ final class Page
         return $this;
     }
 
+    public function choose(string $label, string $option): self
+    {
+        $this->field($label)->findElement(WebDriverBy::xpath('./option[normalize-space(.)='.self::quoted($option).']'))->click();
+
+        return $this;
+    }
+
     /** Hands a file to a field; nothing is typed. */
     public function upload(string $label, string $file): self
     {

@@ -43,4 +43,9 @@ final readonly class Job
 
         return $cables;
     }
+
+    public function withKit(KitSheet $sheet, KitSize $size): self
+    {
+        return new self($this->name, $this->function, $this->unit, $this->cables, $sheet, $size, $this->connector, $this->weather);
+    }
 }

@@ -57,6 +57,7 @@ final class KitSheetJson
         return [
             ...self::draftSummary($draft),
             'text' => $draft->text,
+            'sheet' => null === $sheet ? null : self::summary($sheet),
             'problems' => array_map(static fn (Problem $problem): array => ['path' => $problem->path, 'message' => $problem->message], $problems),
             'rules' => null === $sheet ? [] : array_map(self::rule(...), SheetInWords::of($sheet)),
             'changes' => null === $sheet || null === $released ? [] : array_map(self::change(...), Change::between($released, $sheet)),

@@ -18,6 +18,13 @@ export const kitQueries = {
       queryFn: () => answered(client.GET('/api/kits/{id}/changes/{from}/{to}', { params: { path: { id, from, to } } })),
       staleTime: Infinity,
     }),
+  /** A draft tried on a job: asked anew with each version of the draft. */
+  tried: (id: string, version: number, job: string, size: string) =>
+    queryOptions({
+      queryKey: [...kitQueries.all, 'tried', id, version, job, size],
+      queryFn: () =>
+        answered(client.GET('/api/kit-drafts/{id}/tried-on/{job}', { params: { path: { id, job }, query: { size } } })),
+    }),
   draft: (id: string) =>
     queryOptions({
       queryKey: [...kitQueries.all, 'draft', id],

@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import { Changes, Rules } from './Rules'
+import { TriedOn } from './TriedOn'
 
 /** A draft: its text, what is wrong with it, and what it would change. */
 export function DraftSheet({ id, onDone }: { id: string; onDone: () => void }) {
@@ -39,6 +40,7 @@ function Draft({ draft, onDone }: { draft: KitDraft; onDone: () => void }) {
           <Changes changes={draft.changes} />
         </>
       )}
+      {draft.sheet && !isChanged && <TriedOn draft={draft} sheet={draft.sheet} />}
       <label className="grid gap-1">
         <span className="text-label text-mute">The sheet as its open file</span>
         <textarea
