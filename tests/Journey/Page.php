@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests\Journey;
 
+use Facebook\WebDriver\Remote\DriverCommand;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverElement;
@@ -149,7 +150,12 @@ final class Page
      */
     public function type(string|array $keys): self
     {
-        $this->web->switchTo()->activeElement()->sendKeys($keys);
+        $strokes = [];
+        foreach (mb_str_split(implode('', (array) $keys)) as $key) {
+            array_push($strokes, ['type' => 'keyDown', 'value' => $key], ['type' => 'keyUp', 'value' => $key]);
+        }
+        // Real key strokes, wherever the focus is: an element that is just being replaced cannot be written to by name.
+        $this->web->execute(DriverCommand::ACTIONS, ['actions' => [['type' => 'key', 'id' => 'keyboard', 'actions' => $strokes]]]);
 
         return $this;
     }
