@@ -13,7 +13,9 @@ export function Target({ mark, datum }: { mark: Mark; datum: Datum }) {
         {mark.order} · {cutName(mark.cut, unit)}, end {mark.end}
       </h2>
       <p className="flex items-end gap-3">
-        <span className="text-target leading-none font-bold whitespace-nowrap">{shown.at}</span>
+        <span className="text-target leading-none font-bold whitespace-nowrap">
+          <Figure text={shown.at} />
+        </span>
         <span className="text-mute">
           {unit}
           <br />
@@ -25,5 +27,20 @@ export function Target({ mark, datum }: { mark: Mark; datum: Datum }) {
         {mark.depthMm !== null && ` · blade depth ${sayFine(mark.depthMm, unit)}`}
       </p>
     </div>
+  )
+}
+
+/** "9 3/4" as a tape has it: the whole inches large, the fraction smaller beside them. */
+function Figure({ text }: { text: string }) {
+  const [, whole = '', fraction] = /^(-?\d*) ?(\d+\/\d+)?$/.exec(text) ?? []
+  if (!fraction) return text
+  return (
+    <>
+      {whole}
+      <span className="align-[0.3em] text-[0.6em]">
+        {whole && ' '}
+        {fraction}
+      </span>
+    </>
   )
 }
