@@ -7,7 +7,7 @@ import { useUnit } from '../ui/UnitContext'
 import { cutName, marksOf, shownMark } from './cuts'
 import { VerdictWord } from './Verdict'
 
-type MarkTableProps = {
+export type MarkTableProps = {
   job: Job
   end: End
   datum: Datum

@@ -7,7 +7,7 @@ import { classes } from '../../ui/classes'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import { marksOf } from '../../views/cuts'
-import { MarkTable } from '../../views/MarkTable'
+import { MarkTables } from '../../views/MarkTables'
 import { NotPlanned } from '../../views/NotPlanned'
 import { SectionView } from '../../views/SectionView'
 import { useJob } from '../../views/useJob'
@@ -50,17 +50,7 @@ export function Build() {
           <Unsent job={job} />
         </section>
         <section aria-label="Cuts" className="grid content-start gap-5 overflow-x-auto p-4 desk:p-6">
-          {job.ends.map((cable) => (
-            <MarkTable
-              key={cable.end}
-              job={job}
-              end={cable.end}
-              datum="cable-end"
-              active={active}
-              onPick={pick}
-              show="readings"
-            />
-          ))}
+          <MarkTables job={job} active={active} onPick={pick} show="readings" />
           <ShortLaps job={job} />
         </section>
       </div>

@@ -8,7 +8,7 @@ import { say } from '../../domain/sentence'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
-import { MarkTable } from '../../views/MarkTable'
+import { MarkTables } from '../../views/MarkTables'
 import { SectionView } from '../../views/SectionView'
 
 /** The draft on real cables: every mark and part as it would lie, before anybody builds to it. */
@@ -72,17 +72,7 @@ function Planned({ job }: { job: Job }) {
         <>
           <SectionView job={job} datum="cable-end" active={null} />
           <div className="grid gap-4 overflow-x-auto">
-            {job.ends.map((cable) => (
-              <MarkTable
-                key={cable.end}
-                job={job}
-                end={cable.end}
-                datum="cable-end"
-                active={null}
-                onPick={() => undefined}
-                show="tools"
-              />
-            ))}
+            <MarkTables job={job} show="tools" />
           </div>
         </>
       )}

@@ -6,7 +6,7 @@ import { Note } from '../../ui/Note'
 import { Toggle } from '../../ui/Toggle'
 import { useUnit } from '../../ui/UnitContext'
 import { datumName } from '../../views/cuts'
-import { MarkTable } from '../../views/MarkTable'
+import { MarkTables } from '../../views/MarkTables'
 import { NotPlanned } from '../../views/NotPlanned'
 import { SectionView } from '../../views/SectionView'
 import { Target } from '../../views/Target'
@@ -48,9 +48,7 @@ export function MarkOut() {
         </section>
         <section aria-label="Marks" className="grid content-start gap-6 overflow-x-auto p-4 desk:p-6">
           <Obstacles job={job} reasons={obstacles.map((reason) => say(reason, unit))} />
-          {job.ends.map((cable) => (
-            <MarkTable key={cable.end} job={job} end={cable.end} datum={datum} active={picked} onPick={pick} show="tools" />
-          ))}
+          <MarkTables job={job} datum={datum} active={picked} onPick={pick} show="tools" />
           <Laps job={job} />
         </section>
       </div>

@@ -11,7 +11,7 @@ import { Field } from '../../ui/Field'
 import { Modal } from '../../ui/Modal'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
-import { MarkTable } from '../../views/MarkTable'
+import { MarkTables } from '../../views/MarkTables'
 import { sayEvent } from '../../views/sayEvent'
 import { SectionView } from '../../views/SectionView'
 import { useJob } from '../../views/useJob'
@@ -53,18 +53,7 @@ export function Record() {
         </section>
       )}
       <section aria-label="Cuts" className="grid gap-4 overflow-x-auto print:overflow-visible">
-        {job.markOut &&
-          job.ends.map((cable) => (
-            <MarkTable
-              key={cable.end}
-              job={job}
-              end={cable.end}
-              datum="cable-end"
-              active={null}
-              onPick={() => undefined}
-              show="readings"
-            />
-          ))}
+        {job.markOut && <MarkTables job={job} show="readings" />}
       </section>
       <Log job={job} />
     </article>

@@ -1,0 +1,10 @@
+import { MarkTable, type MarkTableProps } from './MarkTable'
+
+type MarkTablesProps = Pick<MarkTableProps, 'job' | 'show'> & Partial<Pick<MarkTableProps, 'datum' | 'active' | 'onPick'>>
+
+/** The marks of every end of the job, one table each; only to be read where nothing is said of picking. */
+export function MarkTables({ job, show, datum = 'cable-end', active = null, onPick = () => undefined }: MarkTablesProps) {
+  return job.ends.map(({ end }) => (
+    <MarkTable key={end} job={job} end={end} datum={datum} active={active} onPick={onPick} show={show} />
+  ))
+}
