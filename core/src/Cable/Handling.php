@@ -22,7 +22,7 @@ final readonly class Handling
     {
         return match (true) {
             !$design->insulation->isExtruded() => new self(4, Cores::Three === $design->cores ? 15 : 20, 'common practice for paper under lead'),
-            !str_ends_with($design->conductor->size->label, 'mm²') => self::northAmerican($design),
+            !$design->conductor->size->isMetric() => self::northAmerican($design),
             Cores::Three === $design->cores => new self(self::lowest($design), 15, 'common practice beside IEC 60502-2: three cores 15 D while laying'),
             default => new self(self::lowest($design), Armour::None === $design->armour ? 20 : 15, 'common practice beside IEC 60502-2: one core 20 D while laying, 15 D in position'),
         };

@@ -51,6 +51,12 @@ final readonly class ConductorSize
         throw UnreadableSize::of($text);
     }
 
+    /** Sized in mm²; else in AWG or kcmil. It tells which family of standards the cable follows. */
+    public function isMetric(): bool
+    {
+        return str_ends_with($this->label, 'mm²');
+    }
+
     /** @param \Closure(int): self $make */
     private static function checked(int $number, int $least, int $most, \Closure $make, string $text): self
     {

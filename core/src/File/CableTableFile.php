@@ -29,8 +29,10 @@ final class CableTableFile
         if ([] === $rows) {
             return CableImport::unreadable('is not a table: send UTF-8 text whose first line names the columns, such as '.implode(', ', self::NEEDED).'.');
         }
-        $heading = array_shift($rows);
-        $problems = self::headingProblems($heading);
+        $first = array_key_first($rows);
+        $heading = $rows[$first];
+        unset($rows[$first]);
+        $problems = self::headingProblems($heading, $first);
         if (\count($rows) > self::ROWS_MOST) {
             return CableImport::unreadable(\sprintf('has more than %d rows: split it.', self::ROWS_MOST));
         }
@@ -59,12 +61,12 @@ final class CableTableFile
      *
      * @return list<ImportProblem>
      */
-    private static function headingProblems(array $heading): array
+    private static function headingProblems(array $heading, int $number): array
     {
         $known = [...array_keys(self::COLUMNS), ...array_map(static fn (LayerKind $kind): string => self::OVER.$kind->value, LayerKind::cases())];
-        $unknown = array_map(static fn (string $column): ImportProblem => new ImportProblem(1, $column, 'is not a column known here: name it '.self::nearest($column, $known).', or take it out.'), array_diff($heading, $known));
-        $missing = array_map(static fn (string $column): ImportProblem => new ImportProblem(1, $column, 'is missing: add this column.'), array_diff(self::NEEDED, $heading));
-        $twice = array_map(static fn (string $column): ImportProblem => new ImportProblem(1, $column, 'stands twice: keep one of them.'), array_unique(array_diff_assoc($heading, array_unique($heading))));
+        $unknown = array_map(static fn (string $column): ImportProblem => new ImportProblem($number, $column, 'is not a column known here: name it '.self::nearest($column, $known).', or take it out.'), array_diff($heading, $known));
+        $missing = array_map(static fn (string $column): ImportProblem => new ImportProblem($number, $column, 'is missing: add this column.'), array_diff(self::NEEDED, $heading));
+        $twice = array_map(static fn (string $column): ImportProblem => new ImportProblem($number, $column, 'stands twice: keep one of them.'), array_unique(array_diff_assoc($heading, array_unique($heading))));
 
         return [...array_values($unknown), ...array_values($missing), ...array_values($twice)];
     }
@@ -78,15 +80,15 @@ final class CableTableFile
     }
 
     /**
-     * @param list<string>       $heading
-     * @param list<list<string>> $rows
+     * @param list<string>             $heading
+     * @param array<int, list<string>> $rows    by their number
      */
     private static function readRows(array $heading, array $rows): CableImport
     {
         [$cables, $problems] = [[], []];
-        foreach ($rows as $i => $cells) {
+        foreach ($rows as $number => $cells) {
             if (\count($cells) !== \count($heading)) {
-                $problems[] = new ImportProblem($i + 2, '', \sprintf('has %d cells where the heading has %d columns: put a cell with a comma in quotes.', \count($cells), \count($heading)));
+                $problems[] = new ImportProblem($number, '', \sprintf('has %d cells where the heading has %d columns: put a cell with a comma in quotes.', \count($cells), \count($heading)));
                 continue;
             }
             $row = array_combine($heading, $cells);
@@ -94,7 +96,7 @@ final class CableTableFile
                 $cables[] = Fields::read(self::json($row), CableTypeFile::read(...));
             } catch (BadDocument $error) {
                 foreach ($error->problems as $problem) {
-                    $problems[] = new ImportProblem($i + 2, self::column($problem->path, $row), $problem->message);
+                    $problems[] = new ImportProblem($number, self::column($problem->path, $row), $problem->message);
                 }
             }
         }

@@ -7,13 +7,25 @@ namespace Berm\Core\File;
 /** Rows of delimited text: comma, semicolon or tab, as its first line has them; cells in quotes may hold any of them and line ends. @internal */
 final class Delimited
 {
-    /** @return list<list<string>> by line, empty lines left out */
+    /**
+     * An inch mark inside a cell is only a mark: quotes hold a cell together where they begin it.
+     *
+     * @return array<int, list<string>> by the number of the row as a spreadsheet counts it; empty rows left out
+     */
     public static function rows(string $text): array
     {
-        $lines = self::lines(str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text);
-        $separator = self::separator($lines[0] ?? '');
+        $plain = strtr(str_starts_with($text, "\u{FEFF}") ? substr($text, 3) : $text, ["\r\n" => "\n", "\r" => "\n"]);
+        $table = self::inMemory($plain);
+        $separator = self::separator(explode("\n", ltrim($plain, "\n"), 2)[0]);
+        $rows = [];
+        for ($number = 1; \is_array($cells = $table->fgetcsv($separator, '"', '')); ++$number) {
+            $row = array_map(static fn (?string $cell): string => trim((string) $cell), $cells);
+            if ('' !== implode('', $row)) {
+                $rows[$number] = $row;
+            }
+        }
 
-        return array_map(static fn (string $line): array => array_map(static fn (?string $cell): string => trim((string) $cell), str_getcsv($line, $separator, '"', '')), $lines);
+        return $rows;
     }
 
     /** @param list<string> $cells */
@@ -22,21 +34,13 @@ final class Delimited
         return implode(',', array_map(static fn (string $cell): string => 1 === preg_match('/[",;\r\n\t]/', $cell) ? '"'.str_replace('"', '""', $cell).'"' : $cell, $cells))."\r\n";
     }
 
-    /** @return list<string> */
-    private static function lines(string $text): array
+    private static function inMemory(string $text): \SplTempFileObject
     {
-        $lines = [];
-        $open = '';
-        foreach (explode("\n", strtr($text, ["\r\n" => "\n", "\r" => "\n"])) as $line) {
-            $open .= ('' === $open ? '' : "\n").$line;
-            if (0 === substr_count($open, '"') % 2) {
-                $lines[] = $open;
-                $open = '';
-            }
-        }
-        $lines[] = $open;
+        $table = new \SplTempFileObject(-1);
+        $table->fwrite($text);
+        $table->rewind();
 
-        return array_values(array_filter($lines, static fn (string $line): bool => '' !== trim($line)));
+        return $table;
     }
 
     private static function separator(string $heading): string

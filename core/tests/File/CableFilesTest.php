@@ -51,6 +51,20 @@ final class CableFilesTest extends TestCase
     }
 
     #[Test]
+    public function anInchMarkIsNoQuoteAndRowsAreCountedAsASpreadsheetDoes(): void
+    {
+        $import = CableTableFile::read("id,designation,ratedVoltage,conductorMaterial,conductorShape,conductorSize,insulation,metallicScreen,oversheath,over-insulation\n"
+            ."a,First,15 kV,copper,compressed,4/0,xlpe,copper-tape,pvc,0.91\"\n"
+            .",,,,,,,,,\n"
+            ."\n"
+            ."b,Second,15 kV,tin,compressed,4/0,xlpe,copper-tape,pvc,0.91 in\n"
+            ."c,\"Third, of \"\"two\n lines\"\"\",15 kV,copper,compressed,4/0,xlpe,copper-tape,pvc,0.91 in\n");
+        self::assertSame(['First', "Third, of \"two\n lines\""], array_map(static fn (Construction $cable): string => $cable->designation, $import->cables));
+        self::assertSame('23.114 mm', $import->cables[0]->diameterOver(LayerKind::Insulation)?->toText(), '0.91 in by its definition');
+        self::assertSame([[5, 'conductorMaterial', 'must be one of "copper", "aluminium".']], self::problems($import));
+    }
+
+    #[Test]
     public function aWrongHeadingIsNamedWithTheColumnThatWasMeant(): void
     {
         $problems = self::problems(CableTableFile::read("id,designation,voltage,conductorMaterial,conductorShape,conductorSize,insulation,metallicScreen,oversheath,id\n"));

@@ -18,7 +18,7 @@ final class Designation
     public static function of(Design $design): string
     {
         $conductor = $design->conductor;
-        $isMetric = str_ends_with($conductor->size->label, 'mm²');
+        $isMetric = $conductor->size->isMetric();
         $size = $isMetric ? $design->cores->value.'×'.rtrim($conductor->size->label, ' mm²') : (Cores::Three === $design->cores ? '3×' : '').$conductor->size->label;
         $level = null === $design->level ? '' : " {$design->level->value} %";
         $shape = self::isUsualShape($design, $isMetric) ? '' : ' '.$conductor->shape->value;
@@ -34,7 +34,7 @@ final class Designation
     public static function id(Design $design): string
     {
         $conductor = $design->conductor;
-        $isMetric = str_ends_with($conductor->size->label, 'mm²');
+        $isMetric = $conductor->size->isMetric();
         $size = strtr(strtolower($conductor->size->label), ['/' => '-', ' awg' => '', ' kcmil' => '', ' mm²' => '']);
         $parts = [
             $design->insulation->isExtruded() ? ($isMetric ? 'iec' : 'icea') : 'lead',

@@ -62,6 +62,6 @@ final class Standards
 
     private static function isNorthAmerican(Design $design): bool
     {
-        return !str_ends_with($design->conductor->size->label, 'mm²');
+        return !$design->conductor->size->isMetric();
     }
 }
