@@ -169,7 +169,7 @@ final class Page
             }
             $this->type(WebDriverKeys::TAB);
         }
-        Assert::fail("The tab key never reaches \"$name\".");
+        Assert::fail("The tab key never reaches \"$name\" at {$this->path()}; it is on \"{$this->focused()}\" and the page says: ".mb_strimwidth($this->text(), 0, 3000, '…'));
     }
 
     /** The large number: where to cut. */

@@ -1,8 +1,9 @@
-import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, queryOptions, useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query'
 import type { Unit } from '../domain/length'
+import { newerOf } from '../domain/newer'
 import { uuidv7 } from '../domain/uuid'
 import { answered, client } from './client'
-import type { AccessoryFunction } from './types'
+import type { AccessoryFunction, Job } from './types'
 
 export const jobQueries = {
   all: ['jobs'] as const,
@@ -15,7 +16,10 @@ export const jobQueries = {
   one: (id: string) =>
     queryOptions({
       queryKey: [...jobQueries.all, 'one', id],
-      queryFn: () => answered(client.GET('/api/jobs/{id}', { params: { path: { id } } })),
+      queryFn: async ({ client: queries }) => {
+        const job = await answered(client.GET('/api/jobs/{id}', { params: { path: { id } } }))
+        return newerOf(queries.getQueryData<Job>([...jobQueries.all, 'one', id]), job)
+      },
     }),
   kits: (id: string, version: number) =>
     queryOptions({
@@ -37,10 +41,15 @@ export function useCreateJob() {
     mutationFn: (body: { id: string; name: string; function: AccessoryFunction; unit: Unit }) =>
       answered(client.POST('/api/jobs', { body })),
     onSuccess: (job) => {
-      queries.setQueryData(jobQueries.one(job.id).queryKey, job)
+      storeJob(job, queries)
       void queries.invalidateQueries({ queryKey: [...jobQueries.all, 'page'] })
     },
   })
+}
+
+/** Keeps a job as the server answered it. */
+export function storeJob(job: Job, queries: QueryClient): void {
+  queries.setQueryData<Job>(jobQueries.one(job.id).queryKey, (kept) => newerOf(kept, job))
 }
 
 export const newJobId = (): string => uuidv7()

@@ -2,7 +2,7 @@ import { useEffect } from 'react'
 import { useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { uuidv7 } from '../domain/uuid'
 import { answered, ApiError, client } from './client'
-import { jobQueries } from './jobs'
+import { storeJob } from './jobs'
 import { Kept, useKept } from './kept'
 import type { LogEvent, Problem } from './types'
 
@@ -65,7 +65,7 @@ async function sendOne(waiting: Waiting, queries: QueryClient): Promise<boolean>
   try {
     const { id, event, jobId } = waiting
     const job = await answered(client.POST('/api/jobs/{id}/log', { params: { path: { id: jobId } }, body: { id, event } }))
-    queries.setQueryData(jobQueries.one(jobId).queryKey, job)
+    storeJob(job, queries)
     dismiss(id)
     return true
   } catch (error) {

@@ -1,7 +1,7 @@
 import { useEffect } from 'react'
 import { useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { answered, ApiError, client } from './client'
-import { jobQueries } from './jobs'
+import { jobQueries, storeJob } from './jobs'
 import { Kept, useKept } from './kept'
 import type { Draft, Job, Problem } from './types'
 
@@ -24,8 +24,8 @@ export function useDraft(job: Job): Draft {
 export function useChangePlan(job: Job): (change: (draft: Draft) => Draft) => void {
   const queries = useQueryClient()
   return (change) => {
-    const before = unsaved.value[job.id]
-    keep(job.id, { version: before?.version ?? job.version, draft: change(before?.draft ?? job.draft), problem: null })
+    const before = unsaved.value[job.id] ?? newest(job, queries)
+    keep(job.id, { version: before.version, draft: change(before.draft), problem: null })
     void send(job.id, queries)
   }
 }
@@ -36,7 +36,7 @@ export function useResolve(jobId: string): { takeTheirs: (theirs: Job) => void; 
   return {
     takeTheirs(theirs) {
       keep(jobId, undefined)
-      queries.setQueryData(jobQueries.one(jobId).queryKey, theirs)
+      storeJob(theirs, queries)
     },
     putMineOnTop(theirs) {
       const mine = unsaved.value[jobId]
@@ -65,6 +65,12 @@ function keep(jobId: string, value: Unsaved | undefined): void {
   unsaved.set(Object.fromEntries(value ? [...others, [jobId, value]] : others))
 }
 
+/** A change made before the screen was drawn again stands on what the server answered last, not on what is still shown. */
+function newest(shown: Job, queries: QueryClient): Job {
+  const answered = queries.getQueryData(jobQueries.one(shown.id).queryKey)
+  return answered && answered.version > shown.version ? answered : shown
+}
+
 async function send(jobId: string, queries: QueryClient): Promise<void> {
   const mine = unsaved.value[jobId]
   if (!mine || mine.problem !== null || sending.has(jobId)) return
@@ -72,7 +78,7 @@ async function send(jobId: string, queries: QueryClient): Promise<void> {
   try {
     const params = { path: { id: jobId }, header: { 'If-Match': `"${mine.version}"` } }
     const job = await answered(client.PUT('/api/jobs/{id}/plan', { params, body: mine.draft }))
-    queries.setQueryData(jobQueries.one(jobId).queryKey, job)
+    storeJob(job, queries)
     const now = unsaved.value[jobId]
     keep(jobId, now && now.draft !== mine.draft ? { ...now, version: job.version } : undefined)
   } catch (error) {
