@@ -18,8 +18,10 @@ use App\UseCase\PlanDraft;
 use App\UseCase\PlanDraftFile;
 use App\UseCase\StoredJob;
 use App\UseCase\WriteEntry;
+use Berm\Core\Build\CheckAccepted;
 use Berm\Core\Build\DeviationAccepted;
 use Berm\Core\Build\Event;
+use Berm\Core\Build\HoldReleased;
 use Berm\Core\Build\PlanChanged;
 use Berm\Core\Cable\End;
 use Berm\Core\File\BadDocument;
@@ -112,7 +114,7 @@ final readonly class JobController
     private static function rightFor(Event $event): Permission
     {
         return match (true) {
-            $event instanceof DeviationAccepted => Permission::AcceptDeviation,
+            $event instanceof DeviationAccepted, $event instanceof CheckAccepted, $event instanceof HoldReleased => Permission::AcceptDeviation,
             $event instanceof PlanChanged => throw BadDocument::because('event.kind', 'is written by the server alone, when the plan is changed.'),
             default => Permission::Build,
         };

@@ -14,6 +14,6 @@ enum Permission: string
     case WriteSheet = 'write-sheet';
     /** Write the log: safety, cuts, parking, connector. */
     case Build = 'build';
-    /** Let a cut that is out stand. */
+    /** Let a cut or a check that is out stand, and release a hold point. */
     case AcceptDeviation = 'accept-deviation';
 }

@@ -6,7 +6,7 @@ namespace App\UseCase;
 
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Quantity\LengthUnit;
-use Berm\Core\Site\Weather;
+use Berm\Core\Site\Site;
 use Psr\Clock\ClockInterface;
 
 final readonly class CreateJob
@@ -21,7 +21,7 @@ final readonly class CreateJob
         try {
             $stored = $this->jobs->get($id);
         } catch (JobNotFound) {
-            $stored = new StoredJob($id, $name, $function, new PlanDraft($unit, [], null, '', null, Weather::unknown()), 1, [], $this->clock->now());
+            $stored = new StoredJob($id, $name, $function, new PlanDraft($unit, [], null, '', null, Site::unknown()), 1, [], $this->clock->now());
             $this->jobs->add($stored);
         }
 

@@ -20,8 +20,8 @@ final readonly class JudgeChoices
         $job = ($this->plan)($this->jobs->get($jobId))->job;
         $choices = [];
         foreach ($this->sheets->kits() as $sheet) {
-            foreach ($sheet->function === $job->function ? $sheet->sizes : [] as $size) {
-                $choices[] = Choice::ofKit($sheet, $size, KitFit::judge($job->function, array_values($job->cables), $sheet, $size));
+            foreach ($sheet->application->function === $job->function ? $sheet->sizes : [] as $size) {
+                $choices[] = Choice::ofKit($sheet, $size, KitFit::judge($job->function, array_values($job->cables), $job->site, $sheet, $size));
             }
         }
 
@@ -35,7 +35,7 @@ final readonly class JudgeChoices
         $choices = [];
         foreach ($this->sheets->connectors() as $connector) {
             if ($connector->kind === $job->function->connectorKind()) {
-                $choices[] = Choice::ofConnector($connector, ConnectorFit::judge($job->function, array_values($job->cables), $connector, $job->size));
+                $choices[] = Choice::ofConnector($connector, ConnectorFit::judge($job->function, array_values($job->cables), $connector, $job->sheet, $job->size));
             }
         }
 

@@ -6,7 +6,7 @@ namespace App\UseCase;
 
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Revision;
-use Berm\Core\Site\Weather;
+use Berm\Core\Site\Site;
 
 /** What has been chosen and typed for a job: sheets by their pinned revision, readings as they were typed. */
 final readonly class PlanDraft
@@ -18,7 +18,7 @@ final readonly class PlanDraft
         public ?Revision $kit,
         public string $kitSize,
         public ?Revision $connector,
-        public Weather $weather,
+        public Site $site,
     ) {
     }
 }

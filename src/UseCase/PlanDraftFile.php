@@ -8,12 +8,12 @@ use Berm\Core\File\AsFoundFile;
 use Berm\Core\File\Fields;
 use Berm\Core\File\ReadingFile;
 use Berm\Core\File\RevisionFile;
+use Berm\Core\File\SiteFile;
 use Berm\Core\File\WeatherFile;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Reading;
 use Berm\Core\Revision;
-use Berm\Core\Site\Weather;
 
 /** Plans as JSON: the same form on the wire, in the database and in the demo's files. */
 final class PlanDraftFile
@@ -32,9 +32,8 @@ final class PlanDraftFile
         });
         $kit = $file->optionalObject('kit', static fn (Fields $kit): array => [RevisionFile::read($kit), $kit->text('size', 40)]);
         $connector = $file->optionalObject('connector', RevisionFile::read(...));
-        $weather = $file->has('weather') ? $file->object('weather', WeatherFile::read(...)) : Weather::unknown();
 
-        return new PlanDraft($unit, Fields::got($ends), $kit[0] ?? null, $kit[1] ?? '', $connector, Fields::got($weather));
+        return new PlanDraft($unit, Fields::got($ends), $kit[0] ?? null, $kit[1] ?? '', $connector, SiteFile::read($file));
     }
 
     /** @return array<string, mixed> */
@@ -49,7 +48,9 @@ final class PlanDraftFile
             ], $draft->ends),
             'kit' => null === $draft->kit ? null : [...RevisionFile::write($draft->kit), 'size' => $draft->kitSize],
             'connector' => self::pinned($draft->connector),
-            'weather' => (object) WeatherFile::write($draft->weather),
+            'weather' => (object) WeatherFile::write($draft->site->weather),
+            'place' => $draft->site->place?->value,
+            'mounting' => $draft->site->mounting?->value,
         ];
     }
 

@@ -50,7 +50,7 @@ final readonly class PlanJob
         return new Job(
             $stored->name, $stored->function, $draft->unit, $this->cables($draft), $sheet, $sheet->sizes[$draft->kitSize] ?? null,
             null === $draft->connector ? null : $this->sheets->connector($draft->connector),
-            $draft->weather,
+            $draft->site,
         );
     }
 

@@ -22,8 +22,8 @@ final readonly class TryKitDraft
     {
         $sheet = ($this->drafts->find($sheetId) ?? throw DraftNotFound::of($sheetId))->sheet();
         $stored = $this->jobs->get($jobId);
-        if ($sheet->function !== $stored->function) {
-            throw BadDocument::because('job', \sprintf('is a %s; this sheet is for a %s: choose another job.', $stored->function->value, $sheet->function->value));
+        if ($sheet->application->function !== $stored->function) {
+            throw BadDocument::because('job', \sprintf('is a %s; this sheet is for a %s: choose another job.', $stored->function->value, $sheet->application->function->value));
         }
         $size = $sheet->sizes[$label] ?? throw BadDocument::because('size', \sprintf('is not a size of this sheet: it has %s.', implode(', ', array_keys($sheet->sizes))));
 

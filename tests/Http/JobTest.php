@@ -148,7 +148,7 @@ final class JobTest extends ApiTestCase
         yield 'no JSON' => ['POST', "$job/log", 'nonsense', 422, 'is not JSON'];
         yield 'a list' => ['POST', "$job/log", [1, 2], 422, 'must be an object'];
         yield 'an id that is none' => ['POST', "$job/log", ['id' => '7', 'event' => self::safe()], 422, 'must be a UUID'];
-        yield 'a cut that is none' => ['POST', "$job/log", $log(self::cut('A', 'armour', '57')), 422, 'must be one of'];
+        yield 'a cut that is none' => ['POST', "$job/log", $log(self::cut('A', 'serving', '57')), 422, 'must be one of'];
         yield 'a reading in words' => ['POST', "$job/log", $log(self::cut('A', 'insulation', 'about 57')), 422, 'is not a length'];
         yield 'an empty reading' => ['POST', "$job/log", $log(self::cut('A', 'insulation', '')), 422, 'is empty'];
         yield 'a negative reading' => ['POST', "$job/log", $log(self::cut('A', 'insulation', '-57')), 422, 'is negative'];

@@ -13,10 +13,14 @@ use Berm\Core\Quantity\Judgement;
 final readonly class BuildState
 {
     /**
-     * @param array<string, CutMeasured>       $cuts     by place()
-     * @param array<string, DeviationAccepted> $accepted by place(), of the reading that counts
-     * @param array<string, End>               $parked   by part key
-     * @param array<string, Entry>             $counting by id, entries that were not withdrawn
+     * @param array<string, CutMeasured>                          $cuts           by place()
+     * @param array<string, DeviationAccepted>                    $accepted       by place(), of the reading that counts
+     * @param array<string, End>                                  $parked         by part key
+     * @param array<string, Entry>                                $counting       by id, entries that were not withdrawn
+     * @param array<string, array{CheckMade, \DateTimeImmutable}> $checks         by CheckMade::key(), with when it was made
+     * @param array<string, CheckAccepted>                        $acceptedChecks by CheckAccepted::key(), of the answer that counts
+     * @param array<string, \DateTimeImmutable>                   $finished       when each stage was finished, by stage key
+     * @param array<string, true>                                 $released       hold points, by stage key
      */
     private function __construct(
         public ?SafetyConfirmed $safety,
@@ -25,6 +29,10 @@ final readonly class BuildState
         public array $parked,
         public ?ConnectorFitted $connector,
         public array $counting,
+        public array $checks = [],
+        public array $acceptedChecks = [],
+        public array $finished = [],
+        public array $released = [],
     ) {
     }
 
@@ -48,20 +56,20 @@ final readonly class BuildState
         return self::fold([]);
     }
 
-    public function cut(End $end, Cut $cut): ?CutMeasured
+    public function cut(End $end, Cut $cut, ?int $core = null): ?CutMeasured
     {
-        return $this->cuts[self::place($end, $cut)] ?? null;
+        return $this->cuts[self::place($end, $cut, $core)] ?? null;
     }
 
-    public function isAccepted(End $end, Cut $cut): bool
+    public function isAccepted(Mark $mark): bool
     {
-        return isset($this->accepted[self::place($end, $cut)]);
+        return isset($this->accepted[self::place($mark->end, $mark->cut, $mark->core)]);
     }
 
     /** Null while the cut has not been measured. */
     public function judgementOf(Mark $mark): ?Judgement
     {
-        $measured = $this->cut($mark->end, $mark->cut);
+        $measured = $this->cut($mark->end, $mark->cut, $mark->core);
 
         return null === $measured ? null : Judgement::ofReading($measured->reading, $mark->window());
     }
@@ -70,24 +78,34 @@ final readonly class BuildState
     {
         $event = $entry->event;
         [$safety, $cuts, $accepted, $parked, $connector] = [$this->safety, $this->cuts, $this->accepted, $this->parked, $this->connector];
+        [$checks, $acceptedChecks, $finished, $released] = [$this->checks, $this->acceptedChecks, $this->finished, $this->released];
         if ($event instanceof SafetyConfirmed) {
             $safety = $event;
         } elseif ($event instanceof CutMeasured) {
-            $cuts[self::place($event->end, $event->cut)] = $event;
-            unset($accepted[self::place($event->end, $event->cut)]);
+            $cuts[self::place($event->end, $event->cut, $event->core)] = $event;
+            unset($accepted[self::place($event->end, $event->cut, $event->core)]);
         } elseif ($event instanceof DeviationAccepted) {
-            $accepted[self::place($event->end, $event->cut)] = $event;
+            $accepted[self::place($event->end, $event->cut, $event->core)] = $event;
         } elseif ($event instanceof PartParked) {
             $parked[$event->part] = $event->end;
         } elseif ($event instanceof ConnectorFitted) {
             $connector = $event;
+        } elseif ($event instanceof CheckMade) {
+            $checks[$event->key()] = [$event, $entry->at];
+            unset($acceptedChecks[$event->key()]);
+        } elseif ($event instanceof CheckAccepted) {
+            $acceptedChecks[$event->key()] = $event;
+        } elseif ($event instanceof StageFinished) {
+            $finished[$event->stage] = $entry->at;
+        } elseif ($event instanceof HoldReleased) {
+            $released[$event->stage] = true;
         }
 
-        return new self($safety, $cuts, $accepted, $parked, $connector, [...$this->counting, $entry->id => $entry]);
+        return new self($safety, $cuts, $accepted, $parked, $connector, [...$this->counting, $entry->id => $entry], $checks, $acceptedChecks, $finished, $released);
     }
 
-    private static function place(End $end, Cut $cut): string
+    private static function place(End $end, Cut $cut, ?int $core): string
     {
-        return $end->value.'/'.$cut->value;
+        return $end->value.'/'.$cut->value.'/'.$core;
     }
 }

@@ -28,6 +28,10 @@ final readonly class Gate
             $event instanceof Withdrawn => $this->onWithdrawal($event),
             null === $this->plan->build->safety => Sentence::plain('Confirm first, from the local permit, that it is safe to start.'),
             $event instanceof DeviationAccepted => $this->onAcceptance($event),
+            null !== $this->tooEarly($event) => $this->tooEarly($event),
+            $event instanceof CheckMade, $event instanceof CheckAccepted => $this->onCheck($event),
+            $event instanceof StageFinished => $this->onFinish($event),
+            $event instanceof HoldReleased => $this->onRelease($event),
             null !== $this->plan->build->connector => Sentence::plain('The connector is on: what it hides can no longer be recorded. Withdraw that entry first if it was made by mistake.'),
             $event instanceof CutMeasured => $this->onCut($event),
             $event instanceof PartParked => $this->onParking($event),
@@ -43,14 +47,87 @@ final readonly class Gate
         return match (true) {
             null === $entry => Sentence::plain('There is no such entry to withdraw, or it has been withdrawn already.'),
             $entry->event instanceof Withdrawn, $entry->event instanceof PlanChanged => Sentence::plain('This entry tells what happened to the log itself and cannot be withdrawn.'),
-            null !== $this->plan->build->connector && !$entry->event instanceof ConnectorFitted => Sentence::plain('The connector is on: withdraw that entry first.'),
+            null !== $this->plan->build->connector && $this->isHiddenByConnector($entry->event) => Sentence::plain('The connector is on: withdraw that entry first.'),
+            default => $this->hiddenBy($entry->event),
+        };
+    }
+
+    private function isHiddenByConnector(Event $event): bool
+    {
+        return $event instanceof CutMeasured || $event instanceof DeviationAccepted || $event instanceof PartParked || $event instanceof SafetyConfirmed;
+    }
+
+    /** What a later stage rests on is withdrawn after it. */
+    private function hiddenBy(Event $event): ?Sentence
+    {
+        $progress = $this->plan->progress;
+        $stage = $progress?->stageOf($event);
+        if (null === $progress || null === $stage || !$progress->isStaged) {
+            return null;
+        }
+        $isItself = $event instanceof StageFinished || $event instanceof HoldReleased;
+        $over = !$isItself && isset($this->plan->build->finished[$stage->key]) ? $stage : $progress->finishedAfter($stage->key, $this->plan->build);
+
+        return null === $over ? null : Sentence::plain("\"$over->title\" is finished and rests on it: withdraw that first.");
+    }
+
+    /** Where the sheet has stages, each begins when those before it are done, and is over once it is finished. */
+    private function tooEarly(Event $event): ?Sentence
+    {
+        $progress = $this->plan->progress;
+        $stage = $progress?->stageOf($event);
+        if (null === $progress || null === $stage || !$progress->isStaged) {
+            return null;
+        }
+        $open = $progress->openBefore($stage->key);
+        $isOver = isset($this->plan->build->finished[$stage->key]) && !$event instanceof HoldReleased;
+
+        return match (true) {
+            null !== $open => Sentence::of('First: {open}.', ['open' => $open->next()->title->template ?? $open->stage->title]),
+            $isOver => Sentence::plain("\"$stage->title\" is finished. Withdraw that first if it has to be done again."),
             default => null,
+        };
+    }
+
+    private function onCheck(CheckMade|CheckAccepted $event): ?Sentence
+    {
+        $task = $this->plan->progress?->task($event->stage, $event->check, $event->where);
+
+        return match (true) {
+            null === $task || null === $task->check => $this->plan->firstObstacle() ?? Sentence::plain('There is no such check on this job.'),
+            $event instanceof CheckAccepted => $task->isOut ? null : Sentence::plain('There is nothing to accept: this check is not out.'),
+            !CheckJudge::isAnswer($task->check, $event) => Sentence::plain("This is not an answer to: {$task->check->ask}."),
+            default => null,
+        };
+    }
+
+    private function onFinish(StageFinished $event): ?Sentence
+    {
+        $progress = $this->plan->progress?->stage($event->stage);
+        $open = $progress?->openBeforeFinish();
+
+        return match (true) {
+            null === $progress => Sentence::plain('This kit has no such stage.'),
+            null === $open => null,
+            $open->isOut => Sentence::of('{open}: it is out. Put it right, or let an engineer accept it.', ['open' => $open->title->template]),
+            default => Sentence::of('First: {open}.', ['open' => $open->title->template]),
+        };
+    }
+
+    private function onRelease(HoldReleased $event): ?Sentence
+    {
+        $progress = $this->plan->progress?->stage($event->stage);
+
+        return match (true) {
+            true !== $progress?->stage->isHoldPoint => Sentence::plain('This stage is no hold point.'),
+            isset($this->plan->build->finished[$event->stage]) => null,
+            default => Sentence::plain('Finish the stage first.'),
         };
     }
 
     private function onAcceptance(DeviationAccepted $event): ?Sentence
     {
-        $mark = $this->plan->markOut?->mark($event->end, $event->cut);
+        $mark = $this->plan->markOut?->mark($event->end, $event->cut, $event->core);
 
         return null !== $mark && Verdict::Out === $this->plan->build->judgementOf($mark)?->verdict
             ? null
@@ -59,12 +136,13 @@ final readonly class Gate
 
     private function onCut(CutMeasured $event): ?Sentence
     {
-        $mark = $this->plan->markOut?->mark($event->end, $event->cut);
+        $mark = $this->plan->markOut?->mark($event->end, $event->cut, $event->core);
         $isPlausible = Range::between(Length::ofMillimetres(1), Length::ofMillimetres(5000))->contains($event->reading->value);
-        $before = $this->missingBefore($event->end, $event->cut);
+        $before = null === $mark ? null : $this->missingBefore($mark);
 
         return match (true) {
             null === $mark => $this->plan->firstObstacle() ?? Sentence::plain('There is no such cut on this job.'),
+            $mark->core !== $event->core => Sentence::plain(null === $mark->core ? 'This cut goes round all cores: leave the core out.' : 'This cut is made on each core: say which.'),
             !$this->plan->fitLets() => $this->plan->firstObstacle(),
             null !== $this->plan->unsoundCable() => $this->plan->unsoundCable()->reason,
             !$isPlausible => Sentence::of('A cut {typed} from the cable end is not one of this trade: check the unit.', ['typed' => $event->reading->value]),
@@ -73,14 +151,14 @@ final readonly class Gate
         };
     }
 
-    private function missingBefore(End $end, Cut $cut): ?Cut
+    private function missingBefore(Mark $mark): ?Cut
     {
-        foreach (Cut::cases() as $outer) {
-            if ($outer === $cut) {
+        foreach ($this->plan->markOut?->marksOf($mark->end, $mark->core) ?? [] as $outer) {
+            if ($outer->cut === $mark->cut) {
                 return null;
             }
-            if (null === $this->plan->build->cut($end, $outer)) {
-                return $outer;
+            if (null === $this->plan->build->cut($outer->end, $outer->cut, $outer->core)) {
+                return $outer->cut;
             }
         }
 
@@ -89,7 +167,7 @@ final readonly class Gate
 
     private function onParking(PartParked $event): ?Sentence
     {
-        $part = $this->plan->job->sheet?->parts[$event->part] ?? null;
+        $part = $this->plan->sheet?->parts[$event->part] ?? null;
 
         return match (true) {
             null === $part || !$part->isParked() => Sentence::plain('This kit parks no such part.'),
@@ -110,7 +188,7 @@ final readonly class Gate
                 return $stop;
             }
         }
-        foreach ($this->plan->job->sheet?->parkedParts() ?? [] as $part) {
+        foreach ($this->plan->sheet?->parkedParts() ?? [] as $part) {
             if (!isset($this->plan->build->parked[$part->key])) {
                 return Sentence::plain(\sprintf('Park the %s first: it cannot be put on after the connector.', lcfirst($part->name)));
             }
@@ -122,11 +200,11 @@ final readonly class Gate
     private function unfinished(Mark $mark): ?Sentence
     {
         $verdict = $this->plan->build->judgementOf($mark)?->verdict;
-        $where = \sprintf('the cut of the [%s] of end %s', $mark->cut->layer()->label(), $mark->end->value);
+        $where = \sprintf('the cut of the [%s] of %s', $mark->cut->layer()->label(), $mark->where());
 
         return match (true) {
             null === $verdict => Sentence::plain("Measure and record $where first: the connector hides it."),
-            Verdict::Out === $verdict && !$this->plan->build->isAccepted($mark->end, $mark->cut) => Sentence::plain(ucfirst("$where is out. Put it right, or let an engineer accept it, before the connector hides it.")),
+            Verdict::Out === $verdict && !$this->plan->build->isAccepted($mark) => Sentence::plain(ucfirst("$where is out. Put it right, or let an engineer accept it, before the connector hides it.")),
             default => null,
         };
     }

@@ -19,6 +19,11 @@ final readonly class CableEnd
     ) {
     }
 
+    public function cores(): Cores
+    {
+        return $this->construction->design->cores;
+    }
+
     /** As measured where it was measured, else as the construction has it; null when neither tells. */
     public function diameterOver(LayerKind $kind): ?Length
     {
@@ -29,6 +34,14 @@ final readonly class CableEnd
     public function knownDiameterOver(LayerKind $kind): Length
     {
         return $this->diameterOver($kind) ?? throw DiameterUnknown::over($this->end, $kind);
+    }
+
+    /** Radial thickness of the oversheath, over whatever lies beneath it. */
+    public function oversheathThickness(): ?Length
+    {
+        $beneath = array_filter($this->construction->design->layers(), static fn (LayerKind $kind): bool => LayerKind::Oversheath !== $kind);
+
+        return [] === $beneath ? null : $this->thickness($beneath[array_key_last($beneath)], LayerKind::Oversheath);
     }
 
     /** Radial thickness from the top of $inner to the top of $outer, where both are known: for the insulation it includes the conductor screen. */

@@ -17,6 +17,11 @@ final readonly class SizeRange
         return $min->isAtMost($max) ? new self($min, $max) : throw SizeRangeUpsideDown::of($min, $max);
     }
 
+    public function meets(self $other): bool
+    {
+        return $this->min->isAtMost($other->max) && $other->min->isAtMost($this->max);
+    }
+
     public function contains(ConductorSize $size): bool
     {
         return $this->min->isAtMost($size) && $size->isAtMost($this->max);

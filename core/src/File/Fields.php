@@ -108,6 +108,21 @@ final class Fields
         return \is_int($value) && \in_array($value, $allowed, true) ? $value : $this->fault($key, \sprintf('must be one of %s.', implode(', ', $allowed)), $allowed[0]);
     }
 
+    public function number(string $key, float $least, float $most): float
+    {
+        $value = $this->value($key);
+
+        return (\is_int($value) || \is_float($value)) && $value >= $least && $value <= $most ? (float) $value : $this->fault($key, "must be a number from $least to $most.", $least);
+    }
+
+    /** @return list<string> texts that are not empty */
+    public function texts(string $key, int $longest): array
+    {
+        $inner = new self($this->array($key), $this->at($key), $this->problems);
+
+        return array_map(static fn (int|string $i): string => $inner->text((string) $i, $longest), array_keys($inner->values));
+    }
+
     /** @return list<int> */
     public function integers(string $key, int $least, int $most): array
     {

@@ -12,7 +12,6 @@ use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
 use Berm\Core\Quantity\LengthUnit;
-use Berm\Core\Site\Weather;
 
 /** A job as one self-contained open file (docs/formats/job.md): enough to compute all of it again. */
 final readonly class JobFile
@@ -33,10 +32,10 @@ final readonly class JobFile
         $cables = $file->object('ends', static fn (Fields $ends): array => self::ends($ends, $function));
         $kit = $file->optionalObject('kit', self::kit(...));
         $connector = $file->optionalObject('connector', ConnectorFile::read(...));
-        $weather = $file->has('weather') ? $file->object('weather', WeatherFile::read(...)) : Weather::unknown();
+        $site = SiteFile::read($file);
         $log = $file->list('log', LogFile::readEntry(...), 5000);
 
-        return new self(new Job($name, $function, $unit, Fields::got($cables), $kit[0] ?? null, $kit[1] ?? null, $connector, Fields::got($weather)), $log);
+        return new self(new Job($name, $function, $unit, Fields::got($cables), $kit[0] ?? null, $kit[1] ?? null, $connector, $site), $log);
     }
 
     /** @return array<string, mixed> */
@@ -56,7 +55,7 @@ final readonly class JobFile
             ], $job->cables),
             ...(null === $job->sheet || null === $job->size ? [] : ['kit' => ['sheet' => KitSheetFile::write($job->sheet), 'size' => $job->size->label]]),
             ...(null === $job->connector ? [] : ['connector' => ConnectorFile::write($job->connector)]),
-            ...([] === WeatherFile::write($job->weather) ? [] : ['weather' => WeatherFile::write($job->weather)]),
+            ...SiteFile::write($job->site),
             'log' => array_map(LogFile::writeEntry(...), $this->log),
         ];
     }

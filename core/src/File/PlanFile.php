@@ -36,12 +36,12 @@ final readonly class PlanFile
             'next' => $file->reader->say($plan->next()->title),
             'fit' => ['cables' => $file->report($plan->cableFit), 'kit' => $file->report($plan->kitFit), 'connector' => $file->report($plan->connectorFit)],
             'markOut' => null === $plan->markOut ? null : array_map($file->mark(...), $plan->markOut->all()),
-            'parking' => null === $plan->parking ? null : array_values(array_map($file->side(...), $plan->parking->sides)),
+            'parking' => null === $plan->parking ? null : array_map($file->side(...), $plan->parking->sides),
             'section' => null === $plan->section ? null : [
                 'layers' => array_map(self::interval(...), $plan->section->layers),
                 'connector' => self::interval($plan->section->connector),
                 'parts' => array_map(self::interval(...), $plan->section->parts),
-                'laps' => array_map(static fn (Lap $lap): array => ['part' => $lap->part->key, 'end' => $lap->end->value, 'layer' => $lap->layer->value, ...self::judgement($lap->judgement), 'reason' => $file->reader->say($lap->reason())], $plan->section->laps),
+                'laps' => array_map(static fn (Lap $lap): array => ['part' => $lap->part->key, 'rule' => $lap->coverage->rule->value, 'end' => $lap->end->value, 'of' => $lap->coverage->of, ...self::judgement($lap->judgement), 'reason' => $file->reader->say($lap->reason())], $plan->section->laps),
             ],
         ];
     }
@@ -77,7 +77,7 @@ final readonly class PlanFile
         $judgement = $this->plan->build->judgementOf($mark);
 
         return [
-            'end' => $mark->end->value, 'cut' => $mark->cut->value, 'order' => $mark->cut->order(),
+            'end' => $mark->end->value, 'cut' => $mark->cut->value, 'core' => $mark->core, 'order' => $mark->order,
             'at' => $mark->at->toText(), 'min' => $mark->window()->min?->toText(), 'max' => $mark->window()->max?->toText(),
             'inches' => ['at' => $inches->at, 'min' => $inches->from, 'max' => $inches->to],
             'from' => $this->fromEachDatum($mark),
@@ -103,7 +103,7 @@ final readonly class PlanFile
     private function side(ParkingSide $side): array
     {
         return [
-            'end' => $side->end->value, 'needed' => $side->needed->toText(), 'free' => $side->free?->toText(), 'spare' => $side->spare()?->toText(),
+            'end' => $side->end->value, 'onCores' => $side->isOnCores, 'needed' => $side->needed->toText(), 'free' => $side->free?->toText(), 'spare' => $side->spare()?->toText(),
             'parts' => array_map(fn (Part $part): array => ['key' => $part->key, 'name' => $part->name, 'length' => $this->plan->job->size?->parts[$part->key]->length->toText()], $side->parts),
         ];
     }

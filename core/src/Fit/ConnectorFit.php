@@ -10,7 +10,9 @@ use Berm\Core\Connector\CentreStop;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Connector\ConnectorKind;
 use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
+use Berm\Core\Kit\Part;
 use Berm\Core\Quantity\Judgement;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
@@ -20,7 +22,7 @@ use Berm\Core\Saying\Sentence;
 final class ConnectorFit
 {
     /** @param list<CableEnd> $cables */
-    public static function judge(AccessoryFunction $wanted, array $cables, Connector $connector, ?KitSize $size): FitReport
+    public static function judge(AccessoryFunction $wanted, array $cables, Connector $connector, ?KitSheet $sheet, ?KitSize $size): FitReport
     {
         $report = FitReport::of(self::kind($wanted, $connector));
         foreach ($cables as $cable) {
@@ -29,7 +31,7 @@ final class ConnectorFit
 
         $report = $report->and(FitReport::of(...self::stop($cables, $connector)));
 
-        return null === $size ? $report : $report->and(self::inKit($connector, $size));
+        return null === $size || null === $sheet ? $report : $report->and(self::inKit($connector, $size))->and(FitReport::of(...self::passed($connector, $sheet, $size)));
     }
 
     private static function kind(AccessoryFunction $wanted, Connector $connector): Finding
@@ -106,12 +108,21 @@ final class ConnectorFit
         );
     }
 
+    /** @return list<Finding> what is parked before the connector slides over it afterwards */
+    private static function passed(Connector $connector, KitSheet $sheet, KitSize $size): array
+    {
+        return array_map(static fn (Part $part): Finding => self::dimension(
+            Criterion::PassesConnector, 'The '.$connector->kind->label().' is {is:fine} thick', $connector->diameter, Range::atMost($size->parts[$part->key]->expandedBore), $size->label, 'the '.lcfirst($part->name).', expanded,',
+        ), $sheet->parkedParts());
+    }
+
     /** A maker's figure, taken as exact. */
-    private static function dimension(Criterion $criterion, string $start, Length $is, Range $takes, string $size): Finding
+    private static function dimension(Criterion $criterion, string $start, Length $is, Range $takes, string $size, ?string $taker = null): Finding
     {
         $judgement = Judgement::of($is, Length::ofNanometres(0), $takes);
         $values = ['is' => $is, 'least' => $takes->min ?? Length::ofNanometres(0), 'most' => $takes->max ?? $is, 'by' => $judgement->margin->absolute()];
-        $text = "$start; size $size takes {least:fine} to {most:fine}: ".($judgement->margin->isNegative() ? '{by:fine} too '.($judgement->isTooLong() ? 'much.' : 'little.') : '{by:fine} to spare.');
+        $limits = null === $takes->min ? 'up to {most:fine}' : '{least:fine} to {most:fine}';
+        $text = "$start; ".($taker ?? "size $size")." takes $limits: ".($judgement->margin->isNegative() ? '{by:fine} too '.($judgement->isTooLong() ? 'much.' : 'little.') : '{by:fine} to spare.');
 
         return Finding::judged($criterion, null, $judgement, Sentence::of($text, $values));
     }

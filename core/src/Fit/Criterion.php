@@ -11,10 +11,17 @@ enum Criterion: string
     case Voltage = 'voltage';
     case InsulationMaterial = 'insulation-material';
     case MetallicScreen = 'metallic-screen';
+    case ArmourKind = 'armour';
+    case LeadSheathDiameter = 'lead-sheath-diameter';
+    case Place = 'place';
+    case Mounting = 'mounting';
+    case InstallationTemperature = 'installation-temperature';
+    case ConductorKind = 'conductor-kind';
     case ConductorSize = 'conductor-size';
     case InsulationDiameter = 'insulation-diameter';
     case OversheathDiameter = 'oversheath-diameter';
     case ParkedBore = 'parked-bore';
+    case RecoveredBore = 'recovered-bore';
     case CableAsNamed = 'cable-as-named';
     case InsulationWall = 'insulation-wall';
     case Eccentricity = 'eccentricity';
@@ -27,6 +34,7 @@ enum Criterion: string
     case ConnectorShape = 'connector-shape';
     case ConnectorStop = 'connector-stop';
     case ConnectorBore = 'connector-bore';
+    case PassesConnector = 'passes-connector';
     case ConnectorDiameter = 'connector-diameter';
     case ConnectorLength = 'connector-length';
 
@@ -39,10 +47,17 @@ enum Criterion: string
             self::Voltage => 'rated voltage',
             self::InsulationMaterial => 'insulation material',
             self::MetallicScreen => '[metallic screen] kind',
+            self::ArmourKind => '[armour] kind',
+            self::LeadSheathDiameter => 'diameter over lead sheath',
+            self::Place => 'place',
+            self::Mounting => 'way up',
+            self::InstallationTemperature => 'air temperature for installing',
+            self::ConductorKind => 'conductor material and shape',
             self::ConductorSize => 'conductor size',
             self::InsulationDiameter => 'diameter over insulation',
             self::OversheathDiameter => 'diameter over [oversheath]',
             self::ParkedBore => 'parked parts pass the [oversheath]',
+            self::RecoveredBore => 'shrunk parts grip',
             self::CableAsNamed => 'cable is what it is called',
             self::InsulationWall => 'thinnest point of the insulation',
             self::Eccentricity => 'eccentricity',
@@ -55,6 +70,7 @@ enum Criterion: string
             self::ConnectorShape => 'shape of the conductor',
             self::ConnectorStop => 'stop between the conductors',
             self::ConnectorBore => 'conductor enters the bore',
+            self::PassesConnector => 'parked parts pass the connector',
             self::ConnectorDiameter => 'connector diameter',
             self::ConnectorLength => 'connector length',
         };

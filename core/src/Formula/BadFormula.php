@@ -39,6 +39,16 @@ final class BadFormula extends \DomainException implements CoreError
         return new self(\sprintf('the formula "%s" divides by zero.', self::cut($formula)));
     }
 
+    /**
+     * @internal
+     *
+     * @param list<string> $allowed
+     */
+    public static function unknownText(string $formula, string $name, string $text, array $allowed): self
+    {
+        return new self(\sprintf('the formula "%s" compares %s with "%s", which it never is: use one of %s.', self::cut($formula), $name, self::cut($text), implode(', ', $allowed)));
+    }
+
     private static function cut(string $formula): string
     {
         return mb_strimwidth(mb_scrub($formula), 0, 120, '…');

@@ -52,7 +52,7 @@ final readonly class DimensionCheck
         $operator = Nodes::text($node, 'operator');
         $operand = $this->of(Nodes::child($node, 'node'));
         $isFine = match ($operator) {
-            '-', '+' => Dimension::Length === $operand || Dimension::Number === $operand,
+            '-', '+' => $operand->isMeasure(),
             'not', '!' => Dimension::Truth === $operand,
             default => false,
         };
@@ -65,31 +65,54 @@ final readonly class DimensionCheck
         $operator = Nodes::text($node, 'operator');
         $left = $this->of(Nodes::child($node, 'left'));
         $right = $this->of(Nodes::child($node, 'right'));
+        $result = self::result($operator, $left, $right) ?? throw BadFormula::combines($this->formula, $operator, $left, $right);
+        $this->ensureKnownText(Nodes::child($node, 'left'), Nodes::child($node, 'right'));
+        $this->ensureKnownText(Nodes::child($node, 'right'), Nodes::child($node, 'left'));
 
-        return self::result($operator, $left, $right) ?? throw BadFormula::combines($this->formula, $operator, $left, $right);
+        return $result;
     }
 
     private static function result(string $operator, Dimension $left, Dimension $right): ?Dimension
     {
-        $isMeasure = static fn (Dimension $side): bool => Dimension::Length === $side || Dimension::Number === $side;
-
         return match ($operator) {
-            '+', '-' => $left === $right && $isMeasure($left) ? $left : null,
-            '*' => match (true) {
-                Dimension::Number === $left && $isMeasure($right) => $right,
-                Dimension::Length === $left && Dimension::Number === $right => $left,
-                default => null,
-            },
-            '/' => match (true) {
-                Dimension::Number === $right && $isMeasure($left) => $left,
-                Dimension::Length === $left && Dimension::Length === $right => Dimension::Number,
-                default => null,
-            },
-            '<', '>', '<=', '>=' => $left === $right && $isMeasure($left) ? Dimension::Truth : null,
+            '+', '-' => $left === $right && $left->isMeasure() ? $left : null,
+            '*' => self::product($left, $right),
+            '/' => self::quotient($left, $right),
+            '<', '>', '<=', '>=' => $left === $right && $left->isMeasure() ? Dimension::Truth : null,
             '==', '!=' => $left === $right ? Dimension::Truth : null,
             'and', '&&', 'or', '||' => Dimension::Truth === $left && Dimension::Truth === $right ? Dimension::Truth : null,
             default => null,
         };
+    }
+
+    private static function product(Dimension $left, Dimension $right): ?Dimension
+    {
+        return match (true) {
+            Dimension::Number === $left && $right->isMeasure() => $right,
+            Dimension::Number === $right && $left->isMeasure() => $left,
+            Dimension::Length === $left && Dimension::Length === $right => Dimension::Area,
+            default => null,
+        };
+    }
+
+    private static function quotient(Dimension $left, Dimension $right): ?Dimension
+    {
+        return match (true) {
+            Dimension::Number === $right && $left->isMeasure() => $left,
+            $left === $right && $left->isMeasure() => Dimension::Number,
+            Dimension::Area === $left && Dimension::Length === $right => Dimension::Length,
+            default => null,
+        };
+    }
+
+    /** A misspelt text would never be equal to anything, and its rule would never hold. @throws BadFormula */
+    private function ensureKnownText(Node $name, Node $constant): void
+    {
+        $allowed = $name instanceof NameNode ? Vocabulary::textsOf(Nodes::text($name, 'name')) : null;
+        $text = $constant instanceof ConstantNode ? Nodes::text($constant, 'value') : null;
+        if (null !== $allowed && null !== $text && !\in_array($text, $allowed, true)) {
+            throw BadFormula::unknownText($this->formula, Nodes::text($name, 'name'), $text, $allowed);
+        }
     }
 
     private function ofConditional(ConditionalNode $node): Dimension
@@ -107,13 +130,19 @@ final readonly class DimensionCheck
     private function ofFunction(FunctionNode $node): Dimension
     {
         $arguments = Nodes::arguments($node);
-        if ('length' === Nodes::text($node, 'name')) {
-            return $this->ofLiteral($arguments);
+        $literal = match (Nodes::text($node, 'name')) {
+            'length' => $this->ofLiteral($arguments),
+            'area' => Dimension::Area,
+            'voltage' => Dimension::Voltage,
+            default => null,
+        };
+        if (null !== $literal) {
+            return $literal;
         }
         $kinds = array_map($this->of(...), $arguments);
         $first = $kinds[0] ?? throw BadFormula::notAllowed($this->formula, 'max or min of nothing');
         foreach ($kinds as $kind) {
-            if ($kind !== $first) {
+            if ($kind !== $first || !$kind->isMeasure()) {
                 throw BadFormula::combines($this->formula, Nodes::text($node, 'name'), $first, $kind);
             }
         }

@@ -15,6 +15,7 @@ use Symfony\Component\ExpressionLanguage\Node\UnaryNode;
 
 /**
  * Works out a formula whose dimensions have been checked. Sums of lengths are exact; a product or quotient is taken to the nearest nanometre.
+ * An area is a number of mm², a voltage a number of kV.
  *
  * @internal
  */
@@ -67,8 +68,8 @@ final readonly class Evaluation
 
         return match ($operator) {
             '+', '-' => '+' === $operator ? (float) $a + (float) $b : (float) $a - (float) $b,
-            '*' => self::scaled((float) $a * (float) $b, $left instanceof Length || $right instanceof Length),
-            '/' => $this->quotient((float) $a, (float) $b, $left instanceof Length && !$right instanceof Length),
+            '*' => self::product($left, $right),
+            '/' => $this->quotient($left, $right),
             '<' => $a < $b,
             '>' => $a > $b,
             '<=' => $a <= $b,
@@ -80,9 +81,24 @@ final readonly class Evaluation
         };
     }
 
-    private function quotient(float $dividend, float $divisor, bool $isLength): Length|float
+    private static function product(Length|float|string|bool $left, Length|float|string|bool $right): Length|float
     {
-        return 0.0 === $divisor ? throw BadFormula::dividesByZero($this->formula) : self::scaled($dividend / $divisor, $isLength);
+        return $left instanceof Length && $right instanceof Length
+            ? $left->inMillimetres() * $right->inMillimetres()
+            : self::scaled((float) self::plain($left) * (float) self::plain($right), $left instanceof Length || $right instanceof Length);
+    }
+
+    private function quotient(Length|float|string|bool $left, Length|float|string|bool $right): Length|float
+    {
+        $divisor = (float) self::plain($right);
+        if (0.0 === $divisor) {
+            throw BadFormula::dividesByZero($this->formula);
+        }
+        if (!$left instanceof Length && $right instanceof Length) {
+            return Length::nearestToMillimetres((float) $left / $right->inMillimetres());
+        }
+
+        return self::scaled((float) self::plain($left) / $divisor, $left instanceof Length && !$right instanceof Length);
     }
 
     private static function scaled(float $value, bool $isLength): Length|float
@@ -93,8 +109,10 @@ final readonly class Evaluation
     /** @param list<Node> $arguments */
     private function function(string $name, array $arguments): Length|float
     {
-        if ('length' === $name) {
-            return Length::parseWithUnit(Nodes::text($arguments[0], 'value'));
+        if (\in_array($name, ['length', 'area', 'voltage'], true)) {
+            $text = Nodes::text($arguments[0], 'value');
+
+            return 'length' === $name ? Length::parseWithUnit($text) : (float) $text;
         }
         $values = array_map(fn (Node $node): float => (float) self::plain($this->of($node)), $arguments);
         $isLength = $this->of($arguments[0]) instanceof Length;

@@ -29,10 +29,9 @@ final readonly class Formula
     /** @throws BadFormula with the reason, when it cannot be read, uses an unknown name or does not give what is $wanted */
     public static function parse(string $text, Vocabulary $vocabulary, Dimension $wanted = Dimension::Length): self
     {
-        // "5 mm" and "1.5 in" are written as in the leaflet; the expression library knows function calls only.
-        $called = (string) preg_replace('/"[^"]*"(*SKIP)(*F)|(?<![\w.])(\d+(?:\.\d+)?)\s*(mm|in|mil)\b/', 'length("$1 $2")', $text);
+        $called = self::literalsAsCalls($text);
         try {
-            $root = (new Parser(array_fill_keys(['max', 'min', 'length'], self::NOT_RUN)))->parse((new Lexer())->tokenize($called), array_keys($vocabulary->names));
+            $root = (new Parser(array_fill_keys(['max', 'min', 'length', 'area', 'voltage'], self::NOT_RUN)))->parse((new Lexer())->tokenize($called), array_keys($vocabulary->names));
         } catch (SyntaxError $error) {
             throw BadFormula::unreadable($text, self::inOwnWords($error->getMessage()));
         }
@@ -42,6 +41,24 @@ final readonly class Formula
         }
 
         return new self($text, $root);
+    }
+
+    /** A rule for every job: it uses no name. */
+    public function isConstant(): bool
+    {
+        return [] === $this->names();
+    }
+
+    /** Every name it uses has a value. */
+    public function isKnown(Values $values): bool
+    {
+        return [] === array_filter($this->names(), static fn (string $name): bool => !$values->has($name));
+    }
+
+    /** The length it always gives. */
+    public function constant(): Length
+    {
+        return $this->length(Values::of([]));
     }
 
     /** @throws MissingValue|BadFormula */
@@ -74,7 +91,17 @@ final readonly class Formula
         }
         $text = (string) preg_replace('/\b('.implode('|', ['~none~', ...array_keys($shown)]).')\b/', '{$1:fine}', $this->text);
 
-        return Sentence::of($text.' = {result:fine}', [...$shown, 'result' => $this->length($values)]);
+        return Sentence::of($text.' = {result:fine}', [...array_map(static fn (Length|float|string $value): Length|string => \is_float($value) ? (string) round($value, 3) : $value, $shown), 'result' => $this->length($values)]);
+    }
+
+    /** "5 mm", "1.5 in", "95 mm²" and "15 kV" are written as in the leaflet; the expression library knows function calls only. */
+    private static function literalsAsCalls(string $text): string
+    {
+        return (string) preg_replace_callback('/"[^"]*"(*SKIP)(*F)|(?<![\w.])(\d+(?:\.\d+)?)\s*(mm²|mm2|kV|mm|in|mil)(?![\w²])/u', static fn (array $match): string => match ($match[2]) {
+            'mm²', 'mm2' => "area(\"{$match[1]}\")",
+            'kV' => "voltage(\"{$match[1]}\")",
+            default => "length(\"{$match[1]} {$match[2]}\")",
+        }, mb_scrub($text));
     }
 
     /** @return list<string> */

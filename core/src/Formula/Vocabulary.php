@@ -4,7 +4,18 @@ declare(strict_types=1);
 
 namespace Berm\Core\Formula;
 
+use Berm\Core\Cable\Armour;
+use Berm\Core\Cable\End;
+use Berm\Core\Cable\InsulationMaterial;
+use Berm\Core\Cable\InsulationScreen;
+use Berm\Core\Cable\MetallicScreen;
+use Berm\Core\Conductor\ConductorMaterial;
+use Berm\Core\Conductor\ConductorShape;
+use Berm\Core\Connector\CentreStop;
+use Berm\Core\Connector\Fixing;
 use Berm\Core\MarkOut\Cut;
+use Berm\Core\Site\Mounting;
+use Berm\Core\Site\Place;
 
 /** The closed set of names that a sheet's formulas may use, with what each stands for. */
 final readonly class Vocabulary
@@ -14,15 +25,33 @@ final readonly class Vocabulary
         'connector_diameter' => Dimension::Length,
         'connector_growth' => Dimension::Length,
         'bore_depth' => Dimension::Length,
-        'connector_fixing' => Dimension::Text,
         'conductor_diameter' => Dimension::Length,
         'insulation_diameter' => Dimension::Length,
         'insulation_thickness' => Dimension::Length,
+        'insulation_screen_diameter' => Dimension::Length,
         'insulation_screen_thickness' => Dimension::Length,
+        'metallic_screen_diameter' => Dimension::Length,
+        'lead_sheath_diameter' => Dimension::Length,
+        'bedding_diameter' => Dimension::Length,
+        'armour_diameter' => Dimension::Length,
         'oversheath_thickness' => Dimension::Length,
         'oversheath_diameter' => Dimension::Length,
-        /* Of the part whose place is being worked out. */
-        'part_length' => Dimension::Length,
+        /* Nominal. */
+        'conductor_area' => Dimension::Area,
+        /* The highest between phases: Um, or the class. */
+        'voltage' => Dimension::Voltage,
+        'cores' => Dimension::Number,
+        'connector_fixing' => Dimension::Text,
+        'connector_stop' => Dimension::Text,
+        'conductor_material' => Dimension::Text,
+        'conductor_shape' => Dimension::Text,
+        'insulation' => Dimension::Text,
+        'insulation_screen' => Dimension::Text,
+        'metallic_screen' => Dimension::Text,
+        'armour' => Dimension::Text,
+        'end' => Dimension::Text,
+        'place' => Dimension::Text,
+        'mounting' => Dimension::Text,
     ];
 
     /** @param array<string, Dimension> $names */
@@ -30,7 +59,11 @@ final readonly class Vocabulary
     {
     }
 
-    /** @param list<string> $dimensions the sheet's own named dimensions */
+    /**
+     * What the rule of a cut may use.
+     *
+     * @param list<string> $dimensions the sheet's own named dimensions
+     */
     public static function withDimensions(array $dimensions): self
     {
         $cuts = array_map(static fn (Cut $cut): string => $cut->formulaName(), Cut::cases());
@@ -38,8 +71,37 @@ final readonly class Vocabulary
         return new self([...self::BUILT_IN, ...array_fill_keys($cuts, Dimension::Length), ...array_fill_keys($dimensions, Dimension::Length)]);
     }
 
+    /** What places and checks may use too: the part's own length, and the cuts of the other end. */
+    public function forPlaces(): self
+    {
+        $others = array_map(static fn (Cut $cut): string => 'other_'.$cut->formulaName(), Cut::cases());
+
+        return new self([...$this->names, 'part_length' => Dimension::Length, ...array_fill_keys($others, Dimension::Length)]);
+    }
+
     public function isBuiltIn(string $name): bool
     {
-        return isset(self::BUILT_IN[$name]);
+        return isset(self::BUILT_IN[$name]) || 'part_length' === $name;
+    }
+
+    /** @return list<string>|null every text that a name can be; null for a name that is no text */
+    public static function textsOf(string $name): ?array
+    {
+        $enum = match ($name) {
+            'connector_fixing' => Fixing::class,
+            'connector_stop' => CentreStop::class,
+            'conductor_material' => ConductorMaterial::class,
+            'conductor_shape' => ConductorShape::class,
+            'insulation' => InsulationMaterial::class,
+            'insulation_screen' => InsulationScreen::class,
+            'metallic_screen' => MetallicScreen::class,
+            'armour' => Armour::class,
+            'end' => End::class,
+            'place' => Place::class,
+            'mounting' => Mounting::class,
+            default => null,
+        };
+
+        return null === $enum ? null : array_map(static fn (\BackedEnum $case): string => $case->value, $enum::cases());
     }
 }

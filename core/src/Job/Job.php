@@ -10,7 +10,7 @@ use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
 use Berm\Core\Quantity\LengthUnit;
-use Berm\Core\Site\Weather;
+use Berm\Core\Site\Site;
 
 /** What has been chosen and measured so far for one accessory. */
 final readonly class Job
@@ -25,7 +25,7 @@ final readonly class Job
         public ?KitSheet $sheet,
         public ?KitSize $size,
         public ?Connector $connector,
-        public Weather $weather,
+        public Site $site,
     ) {
     }
 
@@ -46,6 +46,6 @@ final readonly class Job
 
     public function withKit(KitSheet $sheet, KitSize $size): self
     {
-        return new self($this->name, $this->function, $this->unit, $this->cables, $sheet, $size, $this->connector, $this->weather);
+        return new self($this->name, $this->function, $this->unit, $this->cables, $sheet, $size, $this->connector, $this->site);
     }
 }

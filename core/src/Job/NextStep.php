@@ -4,31 +4,23 @@ declare(strict_types=1);
 
 namespace Berm\Core\Job;
 
-use Berm\Core\Cable\End;
-use Berm\Core\MarkOut\Cut;
+use Berm\Core\Build\Task;
 use Berm\Core\Saying\Sentence;
 
 /** The one thing to do now. */
 final readonly class NextStep
 {
-    private function __construct(public Step $step, public Sentence $title, public ?End $end, public ?Cut $cut, public ?string $part)
+    private function __construct(public Step $step, public Sentence $title, public ?Task $task)
     {
     }
 
     public static function at(Step $step, string $title): self
     {
-        return new self($step, Sentence::plain($title), null, null, null);
+        return new self($step, Sentence::plain($title), null);
     }
 
-    public static function cut(End $end, Cut $cut, bool $isOut): self
+    public static function task(Task $task): self
     {
-        $verb = $isOut ? 'Put right' : 'Cut';
-
-        return new self(Step::Build, Sentence::plain("$verb the [{$cut->layer()->label()}], end {$end->value}"), $end, $cut, null);
-    }
-
-    public static function park(End $end, string $key, string $name): self
-    {
-        return new self(Step::Build, Sentence::plain(\sprintf('Park the %s on end %s', lcfirst($name), $end->value)), $end, null, $key);
+        return new self(Step::Build, $task->title, $task);
     }
 }

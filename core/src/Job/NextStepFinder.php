@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\Job;
 
-use Berm\Core\Quantity\Verdict;
-
 /** Finds the one thing to do now. @internal use Plan::next() */
 final class NextStepFinder
 {
@@ -37,24 +35,8 @@ final class NextStepFinder
 
     private static function toBuild(Plan $plan): ?NextStep
     {
-        if (null !== $plan->build->connector) {
-            return null;
-        }
-        // Parking comes first (trade skeleton P3): a part forgotten here cannot be put on later.
-        foreach ($plan->parking->sides ?? [] as $side) {
-            foreach ($side->parts as $part) {
-                if (!isset($plan->build->parked[$part->key])) {
-                    return NextStep::park($side->end, $part->key, $part->name);
-                }
-            }
-        }
-        foreach ($plan->markOut?->all() ?? [] as $mark) {
-            $verdict = $plan->build->judgementOf($mark)?->verdict;
-            if (null === $verdict || Verdict::Out === $verdict && !$plan->build->isAccepted($mark->end, $mark->cut)) {
-                return NextStep::cut($mark->end, $mark->cut, null !== $verdict);
-            }
-        }
+        $task = $plan->progress?->next();
 
-        return NextStep::at(Step::Build, \sprintf('Fit the %s', $plan->job->function->connectorKind()->label()));
+        return null === $task ? null : NextStep::task($task);
     }
 }

@@ -11,13 +11,17 @@ use Berm\Core\Fit\FitReport;
 use Berm\Core\Fit\Outcome;
 use Berm\Core\Parking\ParkingPlan;
 use Berm\Core\Saying\Sentence;
-use Berm\Core\Section\Section;
+use Berm\Core\Section\Lap;
 
 /** What stands in a job's way, found step by step in the order of the work. @internal use Plan::$obstacles */
 final class Obstacles
 {
-    /** @return list<Obstacle> */
-    public static function of(Job $job, BuildState $build, FitReport $cableFit, ?FitReport $kitFit, ?FitReport $connectorFit, ?ParkingPlan $parking, ?Section $section, ?Sentence $markOutProblem): array
+    /**
+     * @param list<Lap> $laps
+     *
+     * @return list<Obstacle>
+     */
+    public static function of(Job $job, BuildState $build, FitReport $cableFit, ?FitReport $kitFit, ?FitReport $connectorFit, ?ParkingPlan $parking, array $laps, ?Sentence $markOutProblem): array
     {
         return [
             ...(null === $build->safety ? [new Obstacle(Step::Safety, Sentence::plain('Nobody has confirmed, from the local permit, that it is safe to start.'))] : []),
@@ -27,7 +31,7 @@ final class Obstacles
             ...(null === $job->connector ? [new Obstacle(Step::Connector, Sentence::plain(\sprintf('No %s is chosen.', $job->function->connectorKind()->label())))] : self::fit(Step::Connector, $connectorFit)),
             ...(null === $markOutProblem ? [] : [new Obstacle(Step::MarkOut, $markOutProblem)]),
             ...self::parking($parking),
-            ...self::laps($section),
+            ...self::laps($laps),
         ];
     }
 
@@ -58,8 +62,13 @@ final class Obstacles
         $obstacles = [];
         foreach ($parking->sides ?? [] as $side) {
             $values = ['needed' => $side->needed, 'free' => $side->free ?? $side->needed, 'short' => $side->spare()?->absolute() ?? $side->needed];
+            if ($side->isUndecided() && $side->isOnCores) {
+                continue; // Known once it is marked out.
+            }
             if ($side->isUndecided()) {
                 $obstacles[] = new Obstacle(Step::Cables, Sentence::of("End {$side->end->value}: measure the straight, clean length free for parking. The parts need {needed} nose to tail.", $values));
+            } elseif ($side->isShort() && $side->isOnCores) {
+                $obstacles[] = new Obstacle(Step::MarkOut, Sentence::of("End {$side->end->value}: the parts parked on each core need {needed}, and the cores stand free for {free} only: {short} short.", $values));
             } elseif ($side->isShort()) {
                 $obstacles[] = new Obstacle(Step::MarkOut, Sentence::of("End {$side->end->value}: the parked parts need {needed} nose to tail and only {free} is free: {short} short. Free more cable, or straighten it further back.", $values));
             }
@@ -68,11 +77,20 @@ final class Obstacles
         return $obstacles;
     }
 
-    /** @return list<Obstacle> */
-    private static function laps(?Section $section): array
+    /**
+     * @param list<Lap> $laps
+     *
+     * @return list<Obstacle>
+     */
+    private static function laps(array $laps): array
     {
-        $short = array_filter($section->laps ?? [], static fn ($lap): bool => $lap->judgement->margin->isNegative());
+        $short = array_filter($laps, static fn (Lap $lap): bool => $lap->judgement->margin->isNegative());
 
-        return array_values(array_map(static fn ($lap): Obstacle => new Obstacle(Step::MarkOut, $lap->reason()), $short));
+        $obstacles = [];
+        foreach ($short as $lap) {
+            $obstacles[$lap->part->key.$lap->end->value.$lap->coverage->of.$lap->coverage->rule->value] ??= new Obstacle(Step::MarkOut, $lap->reason());
+        }
+
+        return array_values($obstacles);
     }
 }

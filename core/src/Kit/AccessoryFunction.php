@@ -11,21 +11,23 @@ enum AccessoryFunction: string
 {
     case Joint = 'joint';
     case Termination = 'termination';
+    /** An elbow that plugs on to a bushing. */
+    case SeparableConnector = 'separable-connector';
+
+    /** In the IEC vocabulary; a Reader says it in the other. */
+    public function label(): string
+    {
+        return str_replace('-', ' ', $this->value);
+    }
 
     /** @return non-empty-list<End> */
     public function ends(): array
     {
-        return match ($this) {
-            self::Joint => [End::A, End::B],
-            self::Termination => [End::A],
-        };
+        return self::Joint === $this ? [End::A, End::B] : [End::A];
     }
 
     public function connectorKind(): ConnectorKind
     {
-        return match ($this) {
-            self::Joint => ConnectorKind::Joint,
-            self::Termination => ConnectorKind::Lug,
-        };
+        return self::Joint === $this ? ConnectorKind::Joint : ConnectorKind::Lug;
     }
 }

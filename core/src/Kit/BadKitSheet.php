@@ -60,8 +60,74 @@ final class BadKitSheet extends \DomainException implements CoreError
     }
 
     /** @internal */
-    public static function parkedOffTheJob(string $key): self
+    public static function offTheJob(string $key): self
     {
-        return new self(\sprintf('parks "%s" on end B, but a termination has end A only.', $key));
+        return new self(\sprintf('puts "%s" on end B, but only a joint has one: use end A.', $key));
+    }
+
+    /** @internal */
+    public static function contentTwice(string $key): self
+    {
+        return new self(\sprintf('has the content "%s" twice: give each its own key.', $key));
+    }
+
+    /** @internal */
+    public static function stageTwice(string $key): self
+    {
+        return new self(\sprintf('has the stage "%s" twice: give each its own key.', $key));
+    }
+
+    /** @internal */
+    public static function noPitch(int $count): self
+    {
+        return new self(\sprintf('comes %d in a row: give "pitch", from one to the next.', $count));
+    }
+
+    /** @internal */
+    public static function coldestWarmer(): self
+    {
+        return new self('has a coldest temperature that is not below its warmest: exchange them.');
+    }
+
+    /** @internal */
+    public static function windowUpsideDown(string $min, string $max): self
+    {
+        return new self(\sprintf('has a window from %s down to %s: give the smaller limit first.', $min, $max));
+    }
+
+    /** @internal */
+    public static function sizesOverlap(string $one, string $other): self
+    {
+        return new self(\sprintf('sizes "%s" and "%s" would both take some cables: let one range end where the next begins, or set "overlappingSizes" to true if the leaflet has them so.', $one, $other));
+    }
+
+    /** @internal */
+    public static function stageNames(string $stage, string $what, string $key): self
+    {
+        return new self(\sprintf('stage "%s" names the %s "%s", which the sheet does not have.', $stage, $what, mb_strimwidth($key, 0, 40, '…')));
+    }
+
+    /** @internal */
+    public static function waitsFor(string $stage, string $after): self
+    {
+        return new self(\sprintf('stage "%s" waits for the stage "%s", which does not come before it.', $stage, mb_strimwidth($after, 0, 40, '…')));
+    }
+
+    /** @internal */
+    public static function notOnce(string $what, string $key): self
+    {
+        return new self(\sprintf('stages must have the %s "%s" exactly once.', $what, $key));
+    }
+
+    /** @internal */
+    public static function parkedForNothing(string $key): self
+    {
+        return new self(\sprintf('parks "%s", but no stage installs it: name it under "installs" where it comes to its place, or do not park it.', $key));
+    }
+
+    /** @internal */
+    public static function parkedTooLate(string $key): self
+    {
+        return new self(\sprintf('"%s" is parked in no stage up to the connector: it could not be put on any more.', $key));
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Berm\Core\Kit;
 
-use Berm\Core\Cable\Cores;
+use Berm\Core\Cable\Armour;
 use Berm\Core\Cable\End;
-use Berm\Core\Cable\InsulationMaterial;
 use Berm\Core\Cable\MetallicScreen;
 use Berm\Core\Cable\RatedVoltage;
+use Berm\Core\Formula\Values;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\Revision;
 
@@ -16,34 +16,37 @@ use Berm\Core\Revision;
 final readonly class KitSheet
 {
     /**
-     * @param non-empty-list<InsulationMaterial> $insulations
-     * @param non-empty-list<MetallicScreen>     $screens
-     * @param non-empty-array<string, KitSize>   $sizes       by label
-     * @param array<string, StripRule>           $rules       by Cut value, every cut, in the order in which they can be worked out
-     * @param array<string, Part>                $parts       by key, in the order in which they are installed
+     * @param non-empty-array<string, Takes>   $takes    by End value; end A alone where both ends are alike
+     * @param non-empty-array<string, KitSize> $sizes    by label
+     * @param array<string, StripRule>         $rules    by Cut value, in the order in which they can be worked out
+     * @param array<string, Part>              $parts    by key, in the order in which they are installed
+     * @param array<string, Content>           $contents by key
+     * @param list<Stage>                      $stages   in the order of the work; empty where the leaflet leaves the order to the jointer
      */
     private function __construct(
         public Revision $revision,
         public string $name,
         public string $maker,
-        public AccessoryFunction $function,
-        public Technology $technology,
-        public RatedVoltage $voltage,
-        public Cores $cores,
-        public array $insulations,
-        public array $screens,
+        public Application $application,
+        public array $takes,
+        public Shelf $shelf,
         public array $sizes,
+        /** The leaflet itself lets two sizes take one cable. */
+        public bool $hasOverlappingSizes,
         public array $rules,
         public array $parts,
+        public array $contents,
+        public array $stages,
     ) {
     }
 
     /**
-     * @param non-empty-list<InsulationMaterial> $insulations
-     * @param non-empty-list<MetallicScreen>     $screens
-     * @param list<KitSize>                      $sizes
-     * @param list<StripRule>                    $rules
-     * @param list<Part>                         $parts       in the order in which they are installed
+     * @param non-empty-array<string, Takes> $takes    by End value
+     * @param list<KitSize>                  $sizes
+     * @param list<StripRule>                $rules
+     * @param list<Part>                     $parts    in the order in which they are installed
+     * @param list<Content>                  $contents
+     * @param list<Stage>                    $stages
      *
      * @throws BadKitSheet
      */
@@ -51,22 +54,34 @@ final readonly class KitSheet
         Revision $revision,
         string $name,
         string $maker,
-        AccessoryFunction $function,
-        Technology $technology,
-        RatedVoltage $voltage,
-        Cores $cores,
-        array $insulations,
-        array $screens,
+        Application $application,
+        array $takes,
+        Shelf $shelf,
         array $sizes,
+        bool $hasOverlappingSizes,
         array $rules,
         array $parts,
+        array $contents,
+        array $stages,
     ): self {
-        $partsByKey = self::partsByKey($parts, $function);
+        $partsByKey = self::byKey($parts, BadKitSheet::partTwice(...));
+        $contentsByKey = self::byKey($contents, BadKitSheet::contentTwice(...));
+        self::ensureOnTheJob($parts, $application->function);
+        self::ensureCuts($rules, $takes);
+        $sizesByLabel = self::sizesByLabel($sizes, array_keys($partsByKey), $hasOverlappingSizes);
+        StageOrder::ensureSound($stages, $partsByKey, $contentsByKey, $rules);
 
-        return new self(
-            $revision, $name, $maker, $function, $technology, $voltage, $cores, $insulations, $screens,
-            self::sizesByLabel($sizes, array_keys($partsByKey)), self::inOrderOfReckoning($rules), $partsByKey,
-        );
+        return new self($revision, $name, $maker, $application, $takes, $shelf, $sizesByLabel, $hasOverlappingSizes, self::inOrderOfReckoning($rules), $partsByKey, $contentsByKey, $stages);
+    }
+
+    public function takes(End $end): Takes
+    {
+        return $this->takes[$end->value] ?? $this->takes[array_key_first($this->takes)];
+    }
+
+    public function voltageOf(KitSize $size): RatedVoltage
+    {
+        return $size->voltage ?? $this->application->voltage;
     }
 
     /** @return list<Part> those to be parked before the connector, in the order in which they are installed */
@@ -75,25 +90,78 @@ final readonly class KitSheet
         return array_values(array_filter($this->parts, static fn (Part $part): bool => $part->isParked()));
     }
 
+    /** The sheet as it stands for one job: parts and stages whose condition does not hold are left out. */
+    public function applyingTo(Values $values): self
+    {
+        $parts = array_filter($this->parts, static fn (Part $part): bool => $part->isIn($values));
+        $stages = array_values(array_filter($this->stages, static fn (Stage $stage): bool => $stage->isIn($values)));
+
+        return new self($this->revision, $this->name, $this->maker, $this->application, $this->takes, $this->shelf, $this->sizes, $this->hasOverlappingSizes, $this->rules, $parts, $this->contents, $stages);
+    }
+
     /**
-     * @param list<Part> $parts
+     * @template T of Part|Content
      *
-     * @return array<string, Part>
+     * @param list<T>                       $things
+     * @param callable(string): BadKitSheet $twice
+     *
+     * @return array<string, T>
      */
-    private static function partsByKey(array $parts, AccessoryFunction $function): array
+    private static function byKey(array $things, callable $twice): array
     {
         $byKey = [];
-        foreach ($parts as $part) {
-            if (isset($byKey[$part->key])) {
-                throw BadKitSheet::partTwice($part->key);
-            }
-            if (AccessoryFunction::Termination === $function && \in_array(End::B, $part->parkOn, true)) {
-                throw BadKitSheet::parkedOffTheJob($part->key);
-            }
-            $byKey[$part->key] = $part;
+        foreach ($things as $thing) {
+            isset($byKey[$thing->key]) && throw $twice($thing->key);
+            $byKey[$thing->key] = $thing;
         }
 
         return $byKey;
+    }
+
+    /** @param list<Part> $parts */
+    private static function ensureOnTheJob(array $parts, AccessoryFunction $function): void
+    {
+        foreach ($parts as $part) {
+            if (AccessoryFunction::Joint !== $function && (\in_array(End::B, $part->parkOn, true) || Side::EndB === $part->side)) {
+                throw BadKitSheet::offTheJob($part->key);
+            }
+        }
+    }
+
+    /**
+     * Every cut that a cable it takes may need has its rule.
+     *
+     * @param list<StripRule>      $rules
+     * @param array<string, Takes> $takes
+     */
+    private static function ensureCuts(array $rules, array $takes): void
+    {
+        $has = [];
+        foreach ($rules as $rule) {
+            isset($has[$rule->cut->value]) && throw BadKitSheet::cutTwice($rule->cut);
+            $has[$rule->cut->value] = true;
+        }
+        foreach ($takes as $end) {
+            foreach (self::cutsNeeded($end) as $cut) {
+                isset($has[$cut->value]) || throw BadKitSheet::cutMissing($cut);
+            }
+        }
+    }
+
+    /** @return list<Cut> */
+    private static function cutsNeeded(Takes $takes): array
+    {
+        $isArmoured = [Armour::None] !== $takes->armours;
+        $hasLead = \in_array(MetallicScreen::LeadSheath, $takes->screens, true);
+
+        return array_values(array_filter(Cut::cases(), static fn (Cut $cut): bool => match ($cut) {
+            Cut::Oversheath, Cut::Insulation => true,
+            Cut::Armour, Cut::Bedding => $isArmoured,
+            Cut::LeadSheath => $hasLead,
+            Cut::Belt => false,
+            Cut::MetallicScreen => [MetallicScreen::LeadSheath] !== $takes->screens,
+            Cut::InsulationScreen => $takes->hasExtruded(),
+        }));
     }
 
     /**
@@ -102,18 +170,19 @@ final readonly class KitSheet
      *
      * @return non-empty-array<string, KitSize>
      */
-    private static function sizesByLabel(array $sizes, array $parts): array
+    private static function sizesByLabel(array $sizes, array $parts, bool $mayOverlap): array
     {
         $byLabel = [];
         foreach ($sizes as $size) {
-            if (isset($byLabel[$size->label])) {
-                throw BadKitSheet::sizeTwice($size->label);
-            }
+            isset($byLabel[$size->label]) && throw BadKitSheet::sizeTwice($size->label);
             foreach (array_keys($sizes[0]->dimensions) as $name) {
                 isset($size->dimensions[$name]) || throw BadKitSheet::sizeLacks($size->label, \sprintf('the dimension "%s"', $name));
             }
             foreach ($parts as $key) {
                 isset($size->parts[$key]) || throw BadKitSheet::sizeLacks($size->label, \sprintf('the part "%s"', $key));
+            }
+            foreach ($mayOverlap ? [] : $byLabel as $other) {
+                $size->overlaps($other) && throw BadKitSheet::sizesOverlap($other->label, $size->label);
             }
             $byLabel[$size->label] = $size;
         }
@@ -132,11 +201,7 @@ final readonly class KitSheet
     {
         $waiting = [];
         foreach ($rules as $rule) {
-            isset($waiting[$rule->cut->value]) && throw BadKitSheet::cutTwice($rule->cut);
             $waiting[$rule->cut->value] = $rule;
-        }
-        foreach (Cut::cases() as $cut) {
-            isset($waiting[$cut->value]) || throw BadKitSheet::cutMissing($cut);
         }
         $ordered = [];
         while ([] !== $waiting) {

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Berm\Core\Kit;
 
-use Berm\Core\Conductor\SizeRange;
+use Berm\Core\Cable\End;
+use Berm\Core\Cable\RatedVoltage;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
 
@@ -12,18 +13,34 @@ use Berm\Core\Quantity\Range;
 final readonly class KitSize
 {
     /**
-     * @param array<string, Length>   $dimensions named lengths for the sheet's formulas
-     * @param array<string, TubeSize> $parts      by part key
+     * @param non-empty-array<string, SizeTakes> $takes      by End value; end A alone where both ends are alike
+     * @param array<string, Length>              $dimensions named lengths for the sheet's formulas
+     * @param array<string, TubeSize>            $parts      by part key
      */
     public function __construct(
         public string $label,
-        public SizeRange $conductors,
-        public Range $insulation,
-        public Range $oversheath,
+        /** Null: that of the sheet. */
+        public ?RatedVoltage $voltage,
+        public array $takes,
         public Range $connectorDiameter,
         public Range $connectorLength,
         public array $dimensions,
         public array $parts,
     ) {
+    }
+
+    public function takes(End $end): SizeTakes
+    {
+        return $this->takes[$end->value] ?? $this->takes[array_key_first($this->takes)];
+    }
+
+    /** Some cable and connector of one voltage would be taken by both. */
+    public function overlaps(self $other): bool
+    {
+        return $this->voltage?->highestVolts === $other->voltage?->highestVolts
+            && $this->takes(End::A)->meets($other->takes(End::A))
+            && $this->takes(End::B)->meets($other->takes(End::B))
+            && $this->connectorDiameter->overlaps($other->connectorDiameter)
+            && $this->connectorLength->overlaps($other->connectorLength);
     }
 }

@@ -4,25 +4,37 @@ declare(strict_types=1);
 
 namespace Berm\Core\MarkOut;
 
+use Berm\Core\Cable\Design;
 use Berm\Core\Cable\LayerKind;
 
 /** A cut made all round the cable, named by the layer it ends; from the outside in, as they are made. */
 enum Cut: string
 {
     case Oversheath = 'oversheath';
+    case Armour = 'armour';
+    case Bedding = 'bedding';
+    case LeadSheath = 'lead-sheath';
+    /** Paper round all cores of a belted cable. */
+    case Belt = 'belt';
     case MetallicScreen = 'metallic-screen';
     case InsulationScreen = 'insulation-screen';
     case Insulation = 'insulation';
+
+    /** @return list<self> the cuts that a cable of this design needs, in the order of cutting */
+    public static function of(Design $design): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $cut): bool => $design->has($cut->layer())));
+    }
 
     public function layer(): LayerKind
     {
         return LayerKind::from($this->value);
     }
 
-    /** Place in the order of cutting, from 1. */
-    public function order(): int
+    /** Made on each core by itself. */
+    public function isOfCore(): bool
     {
-        return 1 + (int) array_search($this, self::cases(), true);
+        return $this->layer()->isOfCore();
     }
 
     public function formulaName(): string

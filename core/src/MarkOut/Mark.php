@@ -16,6 +16,10 @@ final readonly class Mark
     public function __construct(
         public End $end,
         public Cut $cut,
+        /** From 1, where the cut is made on each of several cores. */
+        public ?int $core,
+        /** Place in the order of cutting of its end, from 1. */
+        public int $order,
         /** From the cable end. */
         public Length $at,
         public Tolerance $tolerance,
@@ -27,6 +31,17 @@ final readonly class Mark
         public string $reason,
         public Sentence $working,
     ) {
+    }
+
+    public function onCore(?int $core): self
+    {
+        return new self($this->end, $this->cut, $core, $this->order, $this->at, $this->tolerance, $this->tool, $this->depth, $this->isDepthMeasured, $this->reason, $this->working);
+    }
+
+    /** "end A" or "end A, core 2". */
+    public function where(): string
+    {
+        return 'end '.$this->end->value.(null === $this->core ? '' : ", core $this->core");
     }
 
     public function window(): Range

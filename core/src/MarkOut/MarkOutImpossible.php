@@ -26,6 +26,12 @@ final class MarkOutImpossible extends \DomainException implements CoreError
     }
 
     /** @internal */
+    public static function noRule(End $end, Cut $cut): self
+    {
+        return new self(Sentence::plain(\sprintf('End %s: the cable has a [%s], and the kit sheet does not say where to cut it.', $end->value, $cut->layer()->label())));
+    }
+
+    /** @internal */
     public static function noCase(End $end, Cut $cut): self
     {
         return new self(Sentence::plain(\sprintf('End %s: the kit sheet has no rule for the cut of the [%s] with this connector.', $end->value, $cut->layer()->label())));

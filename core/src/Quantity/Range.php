@@ -52,6 +52,13 @@ final readonly class Range
             && (null === $this->max || null === $other->min || $other->min->isAtMost($this->max));
     }
 
+    /** They share more than an edge. */
+    public function overlaps(self $other): bool
+    {
+        return (null === $this->min || null === $other->max || $this->min->isLessThan($other->max))
+            && (null === $this->max || null === $other->min || $other->min->isLessThan($this->max));
+    }
+
     /** How far inside the nearer limit the length lies; negative when it lies outside, by that much. */
     public function margin(Length $length): Length
     {

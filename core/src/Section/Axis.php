@@ -19,7 +19,7 @@ final readonly class Axis
     /** @return array{Length, Length} the lower and the upper end of a stretch given from the cable end */
     public function interval(End $end, Length $near, Length $far): array
     {
-        if (AccessoryFunction::Termination === $this->function) {
+        if (AccessoryFunction::Joint !== $this->function) {
             return [$near, $far];
         }
         $toCentre = $this->markOut->endToCentre();
@@ -32,5 +32,11 @@ final readonly class Axis
     public function reach(End $end, Interval $part): Length
     {
         return AccessoryFunction::Joint === $this->function && End::A === $end ? $part->from->negated() : $part->to;
+    }
+
+    /** How far the edge of $part towards the conductor stops before that of $other. */
+    public function shortfall(End $end, Interval $part, Interval $other): Length
+    {
+        return AccessoryFunction::Joint === $this->function && End::A === $end ? $other->to->minus($part->to) : $part->from->minus($other->from);
     }
 }

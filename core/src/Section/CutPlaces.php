@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Section;
 
 use Berm\Core\Build\BuildState;
+use Berm\Core\Build\CutMeasured;
 use Berm\Core\Cable\End;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\Mark;
@@ -15,18 +16,24 @@ use Berm\Core\Quantity\Verdict;
 /** Where each cut is: as measured where it was measured, else where it is planned; from the cable end. */
 final readonly class CutPlaces
 {
-    public function __construct(private MarkOut $markOut, private BuildState $build)
+    public function __construct(private MarkOut $markOut, private BuildState $build, /** The core that is looked at, from 1. */ private int $core)
     {
+    }
+
+    /** @return list<Cut> the cuts of an end, from the outside in */
+    public function cuts(End $end): array
+    {
+        return array_map(static fn (Mark $mark): Cut => $mark->cut, $this->markOut->marksOf($end, $this->core));
     }
 
     public function of(End $end, Cut $cut): Length
     {
-        return $this->build->cut($end, $cut)->reading->value ?? $this->planned($end, $cut)->at;
+        return $this->measured($end, $cut)->reading->value ?? $this->planned($end, $cut)->at;
     }
 
     public function uncertainty(End $end, Cut $cut): Length
     {
-        return $this->build->cut($end, $cut)?->reading->instrument->uncertainty() ?? Length::ofNanometres(0);
+        return $this->measured($end, $cut)?->reading->instrument->uncertainty() ?? Length::ofNanometres(0);
     }
 
     public function standing(End $end, Cut $cut): Standing
@@ -40,8 +47,13 @@ final readonly class CutPlaces
         };
     }
 
+    private function measured(End $end, Cut $cut): ?CutMeasured
+    {
+        return $this->build->cut($end, $cut, $this->planned($end, $cut)->core);
+    }
+
     private function planned(End $end, Cut $cut): Mark
     {
-        return $this->markOut->mark($end, $cut) ?? throw new \LogicException('a mark-out has every cut of every end');
+        return $this->markOut->mark($end, $cut, $this->core) ?? throw new \LogicException('only cuts of the mark-out are asked for');
     }
 }

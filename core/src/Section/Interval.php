@@ -6,6 +6,7 @@ namespace Berm\Core\Section;
 
 use Berm\Core\Cable\End;
 use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Rounding;
 
 /** A stretch of the axis where something lies, at a radius. */
 final readonly class Interval
@@ -27,5 +28,22 @@ final readonly class Interval
     public function lapOn(self $other): Length
     {
         return Length::smallest($this->to, $other->to)->minus(Length::largest($this->from, $other->from));
+    }
+
+    /** The length that it lies on past $other at the side where that is less; negative where some of $other stays bare. */
+    public function overhangOf(self $other): Length
+    {
+        return Length::smallest($other->from->minus($this->from), $this->to->minus($other->to));
+    }
+
+    /** Between the nearer edges; zero where they lie on each other. */
+    public function gapTo(self $other): Length
+    {
+        return Length::largest(Length::ofNanometres(0), $this->lapOn($other)->negated());
+    }
+
+    public function offsetFrom(self $other): Length
+    {
+        return $this->from->plus($this->to)->minus($other->from)->minus($other->to)->absolute()->dividedBy(2, Rounding::Nearest);
     }
 }

@@ -6,24 +6,42 @@ namespace Berm\Core\Section;
 
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\LayerKind;
+use Berm\Core\Kit\Coverage;
+use Berm\Core\Kit\CoverageRule;
 use Berm\Core\Kit\Part;
 use Berm\Core\Quantity\Judgement;
+use Berm\Core\Quantity\Length;
 use Berm\Core\Saying\Sentence;
 
-/** How far a part will lie on a layer it must cover, against what the kit asks for. */
+/** How a part will lie to what it must cover or meet, against what the kit asks for. */
 final readonly class Lap
 {
-    public function __construct(public Part $part, public End $end, public LayerKind $layer, public Judgement $judgement)
+    public function __construct(public Part $part, public End $end, public Coverage $coverage, /** Of what it must cover or meet. */ private string $name, public Judgement $judgement)
     {
     }
 
     public function reason(): Sentence
     {
-        $verb = $this->judgement->margin->isNegative() ? 'would cover' : 'covers';
+        $window = $this->judgement->window;
+        $name = null === LayerKind::tryFrom($this->coverage->of) ? lcfirst($this->name) : "[$this->name]";
+        $values = ['end' => $this->end->value, 'part' => lcfirst($this->part->name), 'is' => $this->judgement->value, 'by' => $this->judgement->value->absolute(), 'least' => $window->min ?? Length::ofNanometres(0), 'most' => $window->max ?? $this->judgement->value];
+        $asked = match (true) {
+            null === $window->max => '{least}',
+            null === $window->min => 'at most {most}',
+            default => '{least} to {most}',
+        };
 
-        return Sentence::of(
-            "End {end}: the {part} $verb {lap} of the [{$this->layer->label()}]; the kit asks for {least}.",
-            ['end' => $this->end->value, 'part' => lcfirst($this->part->name), 'lap' => $this->judgement->value, 'least' => $this->judgement->window->min ?? $this->judgement->value],
-        );
+        return Sentence::of('End {end}: the {part} '.$this->lies($name)."; the kit asks for $asked.".('' === $this->coverage->reason ? '' : ' '.$this->coverage->reason), $values);
+    }
+
+    private function lies(string $name): string
+    {
+        return match ($this->coverage->rule) {
+            CoverageRule::Laps => $this->judgement->value->isNegative() ? "would stop {by} before the $name" : ($this->judgement->margin->isNegative() ? 'would cover' : 'covers')." {is} of the $name",
+            CoverageRule::Covers => $this->judgement->value->isNegative() ? "would leave {by} of the $name bare" : "covers the $name and {is} more on the shorter side",
+            CoverageRule::Butts, CoverageRule::Gap => "lies {is} from the $name",
+            CoverageRule::EndsShortOf => $this->judgement->value->isNegative() ? "would reach {by} past the end of the $name" : "ends {is} short of the end of the $name",
+            CoverageRule::CentredOn => "is {is} off the middle of the $name",
+        };
     }
 }

@@ -10,22 +10,21 @@ use Berm\Core\Cable\End;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Connector\Connector;
 use Berm\Core\CoreError;
-use Berm\Core\Formula\Values;
 use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Kit\Coverage;
+use Berm\Core\Kit\CoverageRule;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
-use Berm\Core\Kit\Part;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkOut;
-use Berm\Core\MarkOut\RuleValues;
 use Berm\Core\Quantity\Judgement;
 use Berm\Core\Quantity\Length;
-use Berm\Core\Quantity\Range;
 use Berm\Core\Quantity\Rounding;
+use Berm\Core\Site\Site;
 
 /**
- * The accessory along its axis. A joint's zero is its centre and end A lies below it; a termination's zero is the cable end
- * and the cable lies above it.
+ * The accessory along its axis, on one of its cores. A joint's zero is its centre and end A lies below it; a termination's zero is
+ * the cable end and the cable lies above it.
  */
 final readonly class Section
 {
@@ -40,17 +39,20 @@ final readonly class Section
 
     /**
      * @param non-empty-list<CableEnd> $cables
+     * @param int                      $core   from 1
      *
      * @throws CoreError when a placement cannot be worked out
      */
-    public static function of(array $cables, KitSheet $sheet, KitSize $size, Connector $connector, MarkOut $markOut, BuildState $build): self
+    public static function of(array $cables, KitSheet $sheet, KitSize $size, Connector $connector, Site $site, MarkOut $markOut, BuildState $build, int $core): self
     {
-        $axis = new Axis($sheet->function, $markOut);
-        $places = new CutPlaces($markOut, $build);
-        $parts = self::parts($cables[0], $sheet, $size, $connector, $places);
+        $function = $sheet->application->function;
+        $axis = new Axis($function, $markOut);
+        $places = new CutPlaces($markOut, $build, $core);
+        $parts = (new Placement($cables, $sheet, $size, $connector, new PlacedValues($cables, $size, $connector, $site, $places), $axis))->parts();
         $layers = array_merge(...array_map(static fn (CableEnd $cable): array => self::layers($cable, $axis, $places, $parts), $cables));
+        $between = self::connector($connector, $function, $build);
 
-        return new self($layers, self::connector($connector, $sheet->function, $build), $parts, self::laps($sheet, $parts, $layers, $places));
+        return new self($layers, $between, $parts, self::laps($function, $sheet, $axis, $parts, [...$layers, $between, ...$parts], $places));
     }
 
     /**
@@ -60,22 +62,17 @@ final readonly class Section
      */
     private static function layers(CableEnd $cable, Axis $axis, CutPlaces $places, array $parts): array
     {
-        $edges = ['conductor' => Length::ofNanometres(0)];
-        foreach (Cut::cases() as $cut) {
-            $edges[$cut->value] = $places->of($cable->end, $cut);
-        }
-        $beyond = $edges['oversheath']->plus(Length::ofMillimetres(60));
+        $cuts = $places->cuts($cable->end);
+        $outer = $places->of($cable->end, Cut::Oversheath)->plus(Length::ofMillimetres(60));
         foreach ($parts as $part) {
-            $beyond = Length::largest($beyond, $axis->reach($cable->end, $part)->plus(Length::ofMillimetres(30)));
+            $outer = null === $part->end || $part->end === $cable->end ? Length::largest($outer, $axis->reach($cable->end, $part)->plus(Length::ofMillimetres(30))) : $outer;
         }
         $intervals = [];
-        $outer = $beyond;
-        foreach ([...Cut::cases(), null] as $cut) {
+        foreach ([...$cuts, null] as $cut) {
             $layer = null === $cut ? LayerKind::Conductor : $cut->layer();
-            $from = null === $cut ? $edges['conductor'] : $edges[$cut->value];
+            $from = null === $cut ? Length::ofNanometres(0) : $places->of($cable->end, $cut);
             [$low, $high] = $axis->interval($cable->end, $from, $outer);
-            $standing = null === $cut ? $places->standing($cable->end, Cut::Insulation) : $places->standing($cable->end, $cut);
-            $intervals[] = new Interval($layer->value, $layer->label(), $cable->end, $low, $high, self::half($cable->knownDiameterOver($layer)), $standing);
+            $intervals[] = new Interval($layer->value, $layer->label(), $cable->end, $low, $high, self::half($cable->knownDiameterOver($layer)), $places->standing($cable->end, $cut ?? Cut::Insulation));
             $outer = $from;
         }
 
@@ -89,54 +86,51 @@ final readonly class Section
             ? [$half->negated(), $half]
             : [$connector->boreDepth->minus($connector->length), $connector->boreDepth];
 
-        return new Interval('connector', $connector->kind->label(), null, $from, $to, self::half($connector->diameter), null === $build->connector ? Standing::Planned : Standing::Done);
-    }
-
-    /** @return list<Interval> */
-    private static function parts(CableEnd $cable, KitSheet $sheet, KitSize $size, Connector $connector, CutPlaces $places): array
-    {
-        $values = self::withCuts(RuleValues::of($cable, $size, $connector), $cable->end, $places);
-        $radius = self::half(Length::largest($cable->knownDiameterOver(LayerKind::Oversheath), $connector->diameter));
-
-        return array_values(array_map(static function (Part $part) use ($values, $size, $radius): Interval {
-            $length = $size->parts[$part->key]->length;
-            $from = $part->from->length($values->with('part_length', $length));
-
-            return new Interval($part->key, $part->name, null, $from, $from->plus($length), $radius, Standing::Planned);
-        }, $sheet->parts));
-    }
-
-    private static function withCuts(Values $values, End $end, CutPlaces $places): Values
-    {
-        foreach (Cut::cases() as $cut) {
-            $values = $values->with($cut->formulaName(), $places->of($end, $cut));
-        }
-
-        return $values;
+        return new Interval(Coverage::CONNECTOR, $connector->kind->label(), null, $from, $to, self::half($connector->diameter), null === $build->connector ? Standing::Planned : Standing::Done);
     }
 
     /**
      * @param list<Interval> $parts
-     * @param list<Interval> $layers
+     * @param list<Interval> $targets
      *
      * @return list<Lap>
      */
-    private static function laps(KitSheet $sheet, array $parts, array $layers, CutPlaces $places): array
+    private static function laps(AccessoryFunction $function, KitSheet $sheet, Axis $axis, array $parts, array $targets, CutPlaces $places): array
     {
         $laps = [];
-        foreach ($parts as $part) {
-            foreach ($layers as $layer) {
-                $least = $sheet->parts[$part->key]->laps[$layer->key] ?? null;
-                if (null === $least || null === $layer->end) {
-                    continue;
+        foreach ($parts as $interval) {
+            $part = $sheet->parts[$interval->key];
+            foreach ($part->coverage as $coverage) {
+                foreach ($targets as $target) {
+                    $end = $interval->end ?? $target->end ?? $function->ends()[0];
+                    if ($target->key !== $coverage->of || null !== $target->end && $target->end !== $end) {
+                        continue;
+                    }
+                    $judgement = Judgement::of(self::measure($coverage->rule, $axis, $end, $interval, $target), self::uncertainty($places, $end, $coverage->of), $coverage->window);
+                    $laps[] = new Lap($part, $end, $coverage, $target->name, $judgement);
                 }
-                $kind = LayerKind::from($layer->key);
-                $judgement = Judgement::of($part->lapOn($layer), $places->uncertainty($layer->end, Cut::from($layer->key)), Range::atLeast($least));
-                $laps[] = new Lap($sheet->parts[$part->key], $layer->end, $kind, $judgement);
             }
         }
 
         return $laps;
+    }
+
+    private static function measure(CoverageRule $rule, Axis $axis, End $end, Interval $part, Interval $target): Length
+    {
+        return match ($rule) {
+            CoverageRule::Laps => $part->lapOn($target),
+            CoverageRule::Covers => $part->overhangOf($target),
+            CoverageRule::Butts, CoverageRule::Gap => $part->gapTo($target),
+            CoverageRule::EndsShortOf => $axis->shortfall($end, $part, $target),
+            CoverageRule::CentredOn => $part->offsetFrom($target),
+        };
+    }
+
+    private static function uncertainty(CutPlaces $places, End $end, string $of): Length
+    {
+        $cut = Cut::tryFrom($of);
+
+        return null === $cut ? Length::ofNanometres(0) : $places->uncertainty($end, $cut);
     }
 
     private static function half(Length $diameter): Length

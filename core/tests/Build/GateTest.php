@@ -60,16 +60,16 @@ final class GateTest extends TestCase
     {
         $log = [self::safe(), ...self::allCuts(), ...self::allParked(), self::cut(End::B, Cut::Insulation, '59')];
         self::assertSame('The cut of the insulation of end B is out. Put it right, or let an engineer accept it, before the connector hides it.', self::refusal($log, new ConnectorFitted('')));
-        self::assertNull(self::refusal([...$log, new DeviationAccepted(End::B, Cut::Insulation, 'filled')], new ConnectorFitted('')));
+        self::assertNull(self::refusal([...$log, new DeviationAccepted(End::B, Cut::Insulation, null, 'filled')], new ConnectorFitted('')));
         self::assertNull(self::refusal([...$log, self::cut(End::B, Cut::Insulation, '57.5')], new ConnectorFitted('')));
-        self::assertSame('There is nothing to accept: this cut is not out.', self::refusal($log, new DeviationAccepted(End::A, Cut::Insulation, 'no')));
+        self::assertSame('There is nothing to accept: this cut is not out.', self::refusal($log, new DeviationAccepted(End::A, Cut::Insulation, null, 'no')));
     }
 
     #[Test]
     public function aNewReadingOfACutTakesAnAcceptanceBack(): void
     {
-        $log = [self::safe(), ...self::allCuts(), self::cut(End::B, Cut::Insulation, '59'), new DeviationAccepted(End::B, Cut::Insulation, 'filled'), self::cut(End::B, Cut::Insulation, '59.5')];
-        self::assertFalse(self::plan($log)->build->isAccepted(End::B, Cut::Insulation));
+        $log = [self::safe(), ...self::allCuts(), self::cut(End::B, Cut::Insulation, '59'), new DeviationAccepted(End::B, Cut::Insulation, null, 'filled'), self::cut(End::B, Cut::Insulation, '59.5')];
+        self::assertFalse(self::plan($log)->progress?->next()->isDone ?? true);
     }
 
     #[Test]
@@ -117,8 +117,8 @@ final class GateTest extends TestCase
     #[Test]
     public function partsAreParkedBeforeTheFirstCut(): void
     {
-        self::assertSame('outer-sleeve', self::plan([self::safe()])->next()->part);
-        self::assertSame(Cut::Oversheath, self::plan([self::safe(), ...self::allParked()])->next()->cut);
+        self::assertSame('outer-sleeve', self::plan([self::safe()])->next()->task?->part?->key);
+        self::assertSame(Cut::Oversheath, self::plan([self::safe(), ...self::allParked()])->next()->task?->mark?->cut);
         self::assertSame('Fit the connector', self::plan([self::safe(), ...self::allParked(), ...self::allCuts()])->next()->title->template);
     }
 
@@ -172,7 +172,7 @@ final class GateTest extends TestCase
 
     private static function cut(End $end, Cut $cut, string $typed): CutMeasured
     {
-        return new CutMeasured($end, $cut, Reading::typed($typed, LengthUnit::Millimetre, Instrument::SteelRule));
+        return new CutMeasured($end, $cut, null, Reading::typed($typed, LengthUnit::Millimetre, Instrument::SteelRule));
     }
 
     /** @return list<CutMeasured> */
@@ -181,7 +181,7 @@ final class GateTest extends TestCase
         $cuts = [];
         foreach (End::cases() as $end) {
             foreach (['250', '215', '165', '57.5'] as $i => $typed) {
-                $cuts[] = self::cut($end, Cut::cases()[$i], $typed);
+                $cuts[] = self::cut($end, [Cut::Oversheath, Cut::MetallicScreen, Cut::InsulationScreen, Cut::Insulation][$i], $typed);
             }
         }
 

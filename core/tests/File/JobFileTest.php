@@ -34,7 +34,7 @@ final class JobFileTest extends TestCase
     public static function faults(): iterable
     {
         yield 'another format' => ['format', 'berm/job/9', 'format', 'must be "berm/job/1".'];
-        yield 'an unknown field' => ['wind', 'wet', 'wind', 'is not a field known here: take it out, or use one of format, name, function, unit, ends, kit, connector, weather, log.'];
+        yield 'an unknown field' => ['wind', 'wet', 'wind', 'is not a field known here: take it out, or use one of format, name, function, unit, ends, kit, connector, weather, place, mounting, log.'];
         yield 'a name that is missing' => ['name', null, 'name', 'is missing: give a text.'];
         yield 'a choice that is none' => ['unit', 'cubit', 'unit', 'must be one of "mm", "in".'];
         yield 'a formula that cannot be read' => ['kit.sheet.cuts.3.cases.0.distance', 'connector_length / * 5 mm', 'kit.sheet.cuts[3].cases[0].distance', 'cannot be read'];

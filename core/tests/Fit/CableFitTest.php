@@ -115,7 +115,7 @@ final class CableFitTest extends TestCase
             return FitReport::of();
         }
 
-        return CableFit::judge($read->cables['A'], $read->weather);
+        return CableFit::judge($read->cables['A'], $read->site->weather);
     }
 
     /** @return list<array{Criterion, Outcome}> */

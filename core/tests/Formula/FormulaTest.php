@@ -55,7 +55,7 @@ final class FormulaTest extends TestCase
         yield 'an unknown name' => ['connector_lenght / 2', 'cannot be read: The name "connector_lenght" is not one that formulas know'];
         yield 'a bracket left open' => ['(connector_length / 2', 'cannot be read: Unclosed "("'];
         yield 'a length and a number' => ['connector_length + 5', 'puts "+" between a length and a number, which has no meaning'];
-        yield 'a length times a length' => ['bore_depth * bore_depth', 'puts "*" between a length and a length'];
+        yield 'an area' => ['bore_depth * bore_depth', 'gives an area where a length is needed'];
         yield 'a number where a length is needed' => ['3 * 4', 'gives a number where a length is needed'];
         yield 'a function that is not there' => ['system("ls")', 'cannot be read: The function "system" does not exist'];
         yield 'a property' => ['connector_length.foo', 'uses lists, properties or calls'];

@@ -72,23 +72,13 @@ final class NextStepTest extends TestCase
      */
     private static function done(NextStep $next): array
     {
-        $end = $next->end->value ?? '';
+        $end = $next->task?->where->end->value ?? '';
 
         return match (true) {
-            null !== $next->part => ['kind' => 'part-parked', 'end' => $end, 'part' => $next->part],
-            null !== $next->cut => self::cut($end, $next->cut->value, self::mark($next)),
+            null !== $next->task?->part => ['kind' => 'part-parked', 'end' => $end, 'part' => $next->task->part->key],
+            null !== $next->task?->mark => self::cut($end, $next->task->mark->cut->value, (string) $next->task->mark->at->inMillimetres()),
             default => ['kind' => 'connector-fitted', 'batch' => 'B1'],
         };
-    }
-
-    private static function mark(NextStep $next): string
-    {
-        foreach (self::plan(Example::joint())->markOut?->all() ?? [] as $mark) {
-            if ($mark->end === $next->end && $mark->cut === $next->cut) {
-                return (string) $mark->at->inMillimetres();
-            }
-        }
-        self::fail('the next cut has no mark');
     }
 
     /** @return array<string, mixed> */

@@ -19,7 +19,7 @@ final class ParkingPlanTest extends TestCase
     {
         $parking = self::parking('2500 mm', '900 mm');
         self::assertSame(['outer-sleeve', 'stress-tube'], self::keys($parking, 'A'));
-        self::assertSame(['1160 mm', '1340 mm'], [$parking->sides['A']->needed->toText(), $parking->sides['A']->spare()?->toText()]);
+        self::assertSame(['1160 mm', '1340 mm'], [$parking->sides[0]->needed->toText(), $parking->sides[0]->spare()?->toText()]);
         self::assertSame([], self::keys($parking, 'B'));
         self::assertTrue($parking->fits());
     }
@@ -37,7 +37,7 @@ final class ParkingPlanTest extends TestCase
     {
         $parking = self::parking('1000 mm', '700 mm');
         self::assertFalse($parking->fits());
-        self::assertSame('-160 mm', $parking->sides['A']->spare()?->toText());
+        self::assertSame('-160 mm', $parking->sides[0]->spare()?->toText());
     }
 
     #[Test]
@@ -50,7 +50,7 @@ final class ParkingPlanTest extends TestCase
     /** @return list<string> */
     private static function keys(ParkingPlan $parking, string $end): array
     {
-        return array_map(static fn (Part $part): string => $part->key, $parking->sides[$end]->parts);
+        return array_map(static fn (Part $part): string => $part->key, $parking->sides['A' === $end ? 0 : 1]->parts);
     }
 
     private static function parking(string $freeOnA, string $freeOnB): ParkingPlan

@@ -64,7 +64,7 @@ final class SectionTest extends TestCase
     /** @param array<string, mixed> $job */
     private static function section(array $job, ?string $screenCut = null): Section
     {
-        $log = null === $screenCut ? [] : [new Entry('1', 'tester', new \DateTimeImmutable('2026-01-01T08:00:00Z'), new CutMeasured(End::A, Cut::InsulationScreen, Reading::typed($screenCut, LengthUnit::Millimetre, Instrument::SteelRule)))];
+        $log = null === $screenCut ? [] : [new Entry('1', 'tester', new \DateTimeImmutable('2026-01-01T08:00:00Z'), new CutMeasured(End::A, Cut::InsulationScreen, null, Reading::typed($screenCut, LengthUnit::Millimetre, Instrument::SteelRule)))];
 
         return Plan::of(Example::read($job)->job, BuildState::fold($log))->section ?? self::fail('no section');
     }

@@ -5,17 +5,23 @@ declare(strict_types=1);
 namespace App\Http\Record;
 
 use App\UseCase\StoredEntry;
+use Berm\Core\Build\CheckAccepted;
+use Berm\Core\Build\CheckInWords;
+use Berm\Core\Build\CheckMade;
 use Berm\Core\Build\ConnectorFitted;
 use Berm\Core\Build\CutMeasured;
 use Berm\Core\Build\DeviationAccepted;
 use Berm\Core\Build\Event;
+use Berm\Core\Build\HoldReleased;
 use Berm\Core\Build\PartParked;
 use Berm\Core\Build\PlanChanged;
 use Berm\Core\Build\SafetyConfirmed;
+use Berm\Core\Build\StageFinished;
 use Berm\Core\Build\Withdrawn;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\FoundInWords;
 use Berm\Core\Cable\LayerKind;
+use Berm\Core\Cable\Where;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\InchMark;
 use Berm\Core\MarkOut\Mark;
@@ -47,7 +53,7 @@ final readonly class RecordFacts
             ...$cables,
             ['Kit', null === $job->sheet || null === $job->size ? 'not chosen' : \sprintf('%s, size %s, %s, sheet %s revision %d', $job->sheet->name, $job->size->label, $job->sheet->maker, $job->sheet->revision->id, $job->sheet->revision->number)],
             [ucfirst($job->function->connectorKind()->label()), null === $job->connector ? 'not chosen' : $job->connector->name.', '.$job->connector->maker.(null === $connector || '' === $connector->batch ? '' : ', batch '.$connector->batch)],
-            ...(null === $job->weather->air || null === $job->weather->humidity ? [] : [['Air', $this->reader->temperature($job->weather->air).', '.$job->weather->humidity.' % relative humidity']]),
+            ...(null === $job->site->weather->air || null === $job->site->weather->humidity ? [] : [['Air', $this->reader->temperature($job->site->weather->air).', '.$job->site->weather->humidity.' % relative humidity']]),
             ['Parked', [] === $parked ? 'nothing recorded' : implode('; ', $parked)],
         ];
     }
@@ -91,18 +97,18 @@ final readonly class RecordFacts
     /** @return list<string> */
     private function cut(Mark $mark): array
     {
-        $measured = $this->plan->build->cut($mark->end, $mark->cut);
+        $measured = $this->plan->build->cut($mark->end, $mark->cut, $mark->core);
         $judgement = $this->plan->build->judgementOf($mark);
         [$at, $window] = $this->target($mark);
 
         return [
-            $mark->end->value.$mark->cut->order(),
+            $mark->end->value.$mark->order.(null === $mark->core ? '' : ".$mark->core"),
             ucfirst($this->reader->word($mark->cut->layer()->label())),
             $at,
             $window,
             null === $measured ? '–' : $measured->reading->asTyped(),
             null === $measured ? '' : $measured->reading->instrument->label(),
-            null === $judgement ? 'to do' : $this->verdict($judgement).($this->plan->build->isAccepted($mark->end, $mark->cut) ? ', accepted' : ''),
+            null === $judgement ? 'to do' : $this->verdict($judgement).($this->plan->build->isAccepted($mark) ? ', accepted' : ''),
         ];
     }
 
@@ -130,7 +136,7 @@ final readonly class RecordFacts
 
     private function event(Event $event): string
     {
-        $cut = fn (CutMeasured|DeviationAccepted $of): string => ucfirst($this->reader->word($of->cut->layer()->label())).', end '.$of->end->value;
+        $cut = fn (CutMeasured|DeviationAccepted $of): string => ucfirst($this->reader->word($of->cut->layer()->label())).', end '.$of->end->value.(null === $of->core ? '' : ", core $of->core");
 
         return $this->reader->say(Sentence::plain(match (true) {
             $event instanceof SafetyConfirmed => "Safe to start, permit $event->permit, confirmed by $event->confirmedBy",
@@ -138,9 +144,25 @@ final readonly class RecordFacts
             $event instanceof DeviationAccepted => $cut($event).", let stand: $event->reason",
             $event instanceof PartParked => ($this->plan->job->sheet->parts[$event->part]->name ?? $event->part)." parked on end {$event->end->value}",
             $event instanceof ConnectorFitted => ucfirst($this->plan->job->function->connectorKind()->label()).' fitted'.('' === $event->batch ? '' : ", batch $event->batch"),
+            $event instanceof CheckMade => $this->check($event->stage, $event->check, $event->where).': '.CheckInWords::answer($event),
+            $event instanceof CheckAccepted => $this->check($event->stage, $event->check, $event->where).", let stand: $event->reason",
+            $event instanceof StageFinished => "Finished: {$this->stage($event->stage)}",
+            $event instanceof HoldReleased => "Hold point released: {$this->stage($event->stage)}",
             $event instanceof Withdrawn => "An entry withdrawn: $event->reason",
             $event instanceof PlanChanged => "Plan changed: $event->summary",
             default => throw new \LogicException('every kind of event has its words'),
         }));
+    }
+
+    private function check(string $stage, string $check, Where $where): string
+    {
+        $asked = $this->plan->progress?->stage($stage)?->stage->check($check)->ask ?? $check;
+
+        return $asked.('' === $where->label() ? '' : ", {$where->label()}");
+    }
+
+    private function stage(string $key): string
+    {
+        return $this->plan->progress?->stage($key)->stage->title ?? $key;
     }
 }

@@ -35,11 +35,13 @@ final class JobJson
             'kit' => null === $plan->job->sheet || null === $plan->job->size ? null : SheetJson::kit($plan->job->sheet, $plan->job->size),
             'connector' => null === $plan->job->connector ? null : SheetJson::connector($plan->job->connector),
             'comparison' => self::comparison($plan),
-            'dewPointCelsius' => $plan->job->weather->dewPoint(),
+            'dewPointCelsius' => $plan->job->site->weather->dewPoint(),
             'fit' => ['cables' => FitJson::of($plan->cableFit ?? FitReport::of()), 'kit' => FitJson::of($plan->kitFit), 'connector' => FitJson::of($plan->connectorFit)],
             'markOut' => MarkOutJson::of($plan),
             'parking' => ParkingJson::of($plan),
             'section' => SectionJson::of($plan->section),
+            'stages' => StageJson::of($plan),
+            'isBuilt' => $plan->isBuilt(),
             'steps' => array_map(static fn (Step $step): array => self::step($step, $plan), Step::cases()),
             'next' => self::next($plan->next()),
             'safety' => null === $plan->build->safety ? null : ['permit' => $plan->build->safety->permit, 'confirmedBy' => $plan->build->safety->confirmedBy, 'confirmedAt' => $plan->build->safety->confirmedAt->format(\DATE_ATOM)],
@@ -64,7 +66,7 @@ final class JobJson
             'obstacles' => array_map(self::obstacle(...), $plan->obstacles),
             'steps' => array_map(static fn (Step $step): array => ['step' => $step->value, 'done' => $plan->isDone($step)], Step::cases()),
             'next' => self::next($plan->next()),
-            'isFinished' => null !== $plan->build->connector,
+            'isFinished' => $plan->isBuilt(),
         ];
     }
 
@@ -93,7 +95,7 @@ final class JobJson
     /** @return array<string, mixed> */
     private static function next(NextStep $next): array
     {
-        return ['step' => $next->step->value, 'title' => SentenceJson::of($next->title), 'end' => $next->end?->value, 'cut' => $next->cut?->value, 'part' => $next->part];
+        return ['step' => $next->step->value, 'title' => SentenceJson::of($next->title), 'task' => $next->task?->kind->value, 'end' => $next->task?->where->end?->value, 'core' => $next->task?->where->core, 'cut' => $next->task?->mark?->cut->value, 'part' => $next->task?->part?->key, 'stage' => $next->task?->stage->key, 'check' => $next->task?->check?->key];
     }
 
     /** @return array<string, mixed> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Wire;
 
 use App\UseCase\KitDraft;
+use Berm\Core\Cable\End;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\Problem;
 use Berm\Core\Kit\KitSheet;
@@ -19,8 +20,8 @@ final class KitSheetJson
     public static function summary(KitSheet $sheet): array
     {
         return [
-            'id' => $sheet->revision->id, 'revision' => $sheet->revision->number, 'name' => $sheet->name, 'maker' => $sheet->maker, 'function' => $sheet->function->value,
-            'technology' => $sheet->technology->value, 'ratedVoltage' => $sheet->voltage->label, 'cores' => $sheet->cores->value, 'sizes' => array_map(strval(...), array_keys($sheet->sizes)),
+            'id' => $sheet->revision->id, 'revision' => $sheet->revision->number, 'name' => $sheet->name, 'maker' => $sheet->maker, 'function' => $sheet->application->function->value,
+            'technology' => $sheet->application->technology->value, 'ratedVoltage' => $sheet->application->voltage->label, 'cores' => $sheet->takes(End::A)->cores->value, 'sizes' => array_map(strval(...), array_keys($sheet->sizes)),
         ];
     }
 

@@ -42,7 +42,8 @@ final readonly class MarkOutJson
         return [
             'end' => $mark->end->value,
             'cut' => $mark->cut->value,
-            'order' => $mark->cut->order(),
+            'core' => $mark->core,
+            'order' => $mark->order,
             'tool' => $mark->tool,
             'depthMm' => $mark->depth?->inMillimetres(),
             'depthMeasured' => $mark->isDepthMeasured,
@@ -74,7 +75,7 @@ final readonly class MarkOutJson
     /** @return array<string, mixed>|null */
     private function recorded(Mark $mark): ?array
     {
-        $measured = $this->build->cut($mark->end, $mark->cut);
+        $measured = $this->build->cut($mark->end, $mark->cut, $mark->core);
         $judgement = $this->build->judgementOf($mark);
         if (null === $measured || null === $judgement) {
             return null;
@@ -85,7 +86,7 @@ final readonly class MarkOutJson
             'judgement' => FitJson::judgement($judgement),
             'tooLong' => $judgement->isTooLong(),
             'advice' => self::advice($mark, $measured, $judgement),
-            'accepted' => ($this->build->accepted[$mark->end->value.'/'.$mark->cut->value] ?? null)?->reason,
+            'accepted' => ($this->build->accepted[$mark->end->value.'/'.$mark->cut->value.'/'.$mark->core] ?? null)?->reason,
         ];
     }
 

@@ -20,7 +20,8 @@ final class SectionJson
             'laps' => array_map(static fn (Lap $lap): array => [
                 'part' => $lap->part->key,
                 'end' => $lap->end->value,
-                'layer' => $lap->layer->value,
+                'rule' => $lap->coverage->rule->value,
+                'of' => $lap->coverage->of,
                 'judgement' => FitJson::judgement($lap->judgement),
                 'reason' => SentenceJson::of($lap->reason()),
             ], $section->laps),

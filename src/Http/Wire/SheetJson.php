@@ -18,7 +18,7 @@ final class SheetJson
     {
         return [
             'id' => $sheet->revision->id, 'revision' => $sheet->revision->number, 'name' => $sheet->name, 'maker' => $sheet->maker,
-            'technology' => $sheet->technology->value, 'ratedVoltage' => $sheet->voltage->label, 'size' => $size->label,
+            'technology' => $sheet->application->technology->value, 'ratedVoltage' => $sheet->voltageOf($size)->label, 'size' => $size->label,
         ];
     }
 

@@ -7,7 +7,7 @@ import { PartOutlines } from './PartOutlines'
 import { markRows, Tape, type DrawnMark } from './Tape'
 import { useWidth } from './useWidth'
 
-export type ShortLap = { part: string; end: 'A' | 'B'; layer: string }
+export type ShortLap = { part: string; end: 'A' | 'B'; of: string }
 
 type HalfSectionProps = {
   section: SectionShape
@@ -146,7 +146,7 @@ function Block({ one, fill, scale, axisY, height, unit, onPick }: BlockProps) {
 
 /** Red posts round the stretch where a part lies too little on the layer beneath. */
 function ShortLapBracket({ lap, section, x, y }: { lap: ShortLap; section: SectionShape; x: (mm: number) => number; y: number }) {
-  const layer = section.layers.find((one) => one.end === lap.end && one.key === lap.layer)
+  const layer = section.layers.find((one) => one.end === lap.end && one.key === lap.of)
   if (!layer) return null
   const [left, right] = [x(layer.fromMm), x(layer.toMm)]
   return (

@@ -1,18 +1,18 @@
-import type { Cut, Datum, End, Job, Mark } from '../api/types'
+import type { Datum, End, Job, Mark } from '../api/types'
 import { UNCERTAINTY_MM } from '../domain/judge'
 import { sayFine, sayTyped } from '../domain/length'
 import { Gauge } from '../drawing/Gauge'
 import { classes } from '../ui/classes'
 import { useUnit } from '../ui/UnitContext'
-import { cutName, marksOf, shownMark } from './cuts'
+import { cutName, isSameMark, markName, marksOf, shownMark, type PickedMark } from './cuts'
 import { VerdictWord } from './Verdict'
 
 export type MarkTableProps = {
   job: Job
   end: End
   datum: Datum
-  active: { end: End; cut: Cut } | null
-  onPick: (end: End, cut: Cut) => void
+  active: PickedMark | null
+  onPick: (mark: PickedMark) => void
   /** What the right-hand columns tell: how to cut, or what was measured. */
   show: 'tools' | 'readings'
 }
@@ -51,13 +51,13 @@ export function MarkTable({ job, end, datum, active, onPick, show }: MarkTablePr
         </tr>
       </thead>
       <tbody>
-        {marksOf(job, end).map((mark) => (
+        {shownMarks(marksOf(job, end), show).map((mark) => (
           <Row
-            key={mark.cut}
+            key={markName(mark, unit)}
             mark={mark}
             datum={datum}
-            isActive={active?.end === end && active.cut === mark.cut}
-            onPick={() => onPick(end, mark.cut)}
+            isActive={isSameMark(active, mark)}
+            onPick={() => onPick(mark)}
             show={show}
           />
         ))}
@@ -65,6 +65,10 @@ export function MarkTable({ job, end, datum, active, onPick, show }: MarkTablePr
     </table>
   )
 }
+
+/** Every core is marked alike, and each is measured by itself. */
+const shownMarks = (marks: Mark[], show: 'tools' | 'readings'): Mark[] =>
+  show === 'tools' ? marks.filter((mark) => (mark.core ?? 1) === 1) : marks
 
 type RowProps = { mark: Mark; datum: Datum; isActive: boolean; onPick: () => void; show: 'tools' | 'readings' }
 
@@ -82,7 +86,8 @@ function Row({ mark, datum, isActive, onPick, show }: RowProps) {
       <td className="pl-2 text-mute">{mark.order}</td>
       <td>
         <button type="button" className="min-h-11 text-left print:min-h-0" aria-current={isActive || undefined}>
-          {cutName(mark.cut, unit)}
+          {show === 'readings' ? markName(mark, unit) : cutName(mark.cut, unit)}
+          {show === 'tools' && mark.core !== null && <span className="block text-label text-mute">on each core</span>}
         </button>
       </td>
       <td className="pr-4 text-right whitespace-nowrap">{shown.at}</td>

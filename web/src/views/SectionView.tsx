@@ -1,17 +1,16 @@
-import type { Cut, Datum, End, Job } from '../api/types'
+import type { Datum, End, Job } from '../api/types'
 import { HalfSection } from '../drawing/HalfSection'
 import { markText, type DrawnMark } from '../drawing/Tape'
 import { useUnit } from '../ui/UnitContext'
+import { isSameMark, type PickedMark } from './cuts'
 
 type SectionViewProps = {
   job: Job
   datum: Datum
-  active: { end: End; cut: Cut } | null
+  active: PickedMark | null
   only?: End | null
-  onPick?: (end: End, cut: Cut) => void
+  onPick?: (mark: PickedMark) => void
 }
-
-const CUTS: readonly string[] = ['oversheath', 'metallic-screen', 'insulation-screen', 'insulation']
 
 /** A job's section with its marks, counted from the chosen datum. */
 export function SectionView({ job, datum, active, only = null, onPick }: SectionViewProps) {
@@ -20,9 +19,11 @@ export function SectionView({ job, datum, active, only = null, onPick }: Section
   const isJoint = job.function === 'joint'
   const along = (end: End, mm: number) => (isJoint && end === 'A' ? -mm : mm)
   const axisDatum: Datum = isJoint ? 'joint-centre' : 'cable-end'
-  const marks = job.markOut.marks.map((mark): DrawnMark => {
+  const core = active?.core ?? job.next.core ?? 1
+  const onCore = job.markOut.marks.filter((mark) => mark.core === null || mark.core === core)
+  const marks = onCore.map((mark): DrawnMark => {
     const from = mark.from[datum] ?? mark.from['cable-end']
-    const isActive = active?.end === mark.end && active.cut === mark.cut
+    const isActive = isSameMark(active, mark)
     return {
       end: mark.end,
       cut: mark.cut,
@@ -31,7 +32,12 @@ export function SectionView({ job, datum, active, only = null, onPick }: Section
       state: mark.recorded ? mark.recorded.judgement.verdict : isActive ? 'active' : 'planned',
     }
   })
-  const pick = onPick && ((end: End, layer: string) => CUTS.includes(layer) && onPick(end, layer as Cut))
+  const pick =
+    onPick &&
+    ((end: End, layer: string) => {
+      const mark = onCore.find((one) => one.end === end && one.cut === layer)
+      if (mark) onPick(mark)
+    })
   return (
     <HalfSection
       section={job.section}
@@ -45,7 +51,7 @@ export function SectionView({ job, datum, active, only = null, onPick }: Section
           : job.connector.boreDepthMm - job.connector.holeToMouthMm
       }
       shortLaps={job.section.laps.filter((lap) => lap.judgement.verdict === 'out')}
-      caption={`${job.name}: half-section along the axis, marks ${job.markOut.marks.map((mark) => `${mark.cut} ${mark.end}`).join(', ')}`}
+      caption={`${job.name}: half-section along the axis, marks ${onCore.map((mark) => `${mark.cut} ${mark.end}`).join(', ')}`}
       {...(pick ? { onPick: pick } : {})}
     />
   )
@@ -58,7 +64,7 @@ function origins(
   axisDatum: Datum,
   along: (end: End, mm: number) => number,
 ): { end: End; atMm: number }[] {
-  const firsts = (job.markOut?.marks ?? []).filter((mark) => mark.cut === 'insulation')
+  const firsts = (job.markOut?.marks ?? []).filter((mark) => mark.cut === 'insulation' && (mark.core ?? 1) === 1)
   return firsts.map((mark) => {
     const [place, from] = [mark.from[axisDatum]?.atMm ?? 0, mark.from[datum]?.atMm ?? 0]
     return { end: mark.end, atMm: along(mark.end, datum === 'oversheath-cut' ? place + from : place - from) }

@@ -27,4 +27,20 @@ export function shownMark(mark: Mark, datum: Datum, unit: Unit): ShownMark {
   return { at, min, max, window: `${min} to ${max}` }
 }
 
+/** Which mark is meant: a cut of an end, and of a core where it is made on each. */
+export type PickedMark = { end: 'A' | 'B'; cut: Cut; core: number | null }
+
+export const isSameMark = (one: PickedMark | null, other: PickedMark): boolean =>
+  one !== null && one.end === other.end && one.cut === other.cut && one.core === other.core
+
+/** As events name a core: nothing where there is but one. */
+export const onCore = (core: number | null): { core?: number } => (core === null ? {} : { core })
+
+export const isOfMark = (event: { end: 'A' | 'B'; cut: Cut; core?: number }, mark: PickedMark): boolean =>
+  isSameMark({ end: event.end, cut: event.cut, core: event.core ?? null }, mark)
+
+/** "Insulation" or "Insulation, core 2". */
+export const markName = (mark: PickedMark, unit: Unit): string =>
+  cutName(mark.cut, unit) + (mark.core === null ? '' : `, core ${mark.core}`)
+
 export const marksOf = (job: Job, end: 'A' | 'B'): Mark[] => job.markOut?.marks.filter((mark) => mark.end === end) ?? []

@@ -14,6 +14,10 @@ final class FormulaInWords
         'connector_length' => 'the length of the connector', 'connector_diameter' => 'the diameter of the connector', 'connector_growth' => 'what the connector grows', 'bore_depth' => 'the depth of the bore',
         'conductor_diameter' => 'the diameter of the conductor', 'insulation_diameter' => 'the diameter over the insulation', 'insulation_thickness' => 'the thickness of the insulation',
         'insulation_screen_thickness' => 'the thickness of the [insulation screen]', 'oversheath_thickness' => 'the thickness of the [oversheath]', 'oversheath_diameter' => 'the diameter over the [oversheath]',
+        'insulation_screen_diameter' => 'the diameter over the [insulation screen]', 'metallic_screen_diameter' => 'the diameter over the [metallic screen]', 'lead_sheath_diameter' => 'the diameter over the lead sheath', 'bedding_diameter' => 'the diameter over the [bedding]', 'armour_diameter' => 'the diameter over the [armour]',
+        'conductor_area' => 'the size of the conductor', 'voltage' => 'the voltage of the cable', 'cores' => 'the number of cores',
+        'connector_fixing' => 'how the connector is fixed', 'connector_stop' => 'its stop', 'conductor_material' => 'the conductor', 'conductor_shape' => 'the shape of the conductor', 'insulation' => 'the insulation',
+        'insulation_screen' => 'the [insulation screen]', 'metallic_screen' => 'the [metallic screen]', 'armour' => 'the [armour]', 'end' => 'the end', 'place' => 'the place', 'mounting' => 'the way up',
         'part_length' => 'its length',
     ];
 
@@ -21,22 +25,22 @@ final class FormulaInWords
     public static function of(Formula $formula, string $prefix): array
     {
         $lengths = [];
-        $template = (string) preg_replace_callback('/(?<![\w.])(\d+(?:\.\d+)?)\s*(mm|in|mil)\b/', static function (array $match) use (&$lengths, $prefix): string {
+        $template = (string) preg_replace_callback('/(?<![\w.])(\d+(?:\.\d+)?)\s*(mm|in|mil)(?![\w²])/u', static function (array $match) use (&$lengths, $prefix): string {
             $name = $prefix.\count($lengths);
             $lengths[$name] = Length::parseWithUnit($match[0]);
 
             return '{'.$name.'}';
         }, $formula->text);
         $template = (string) preg_replace('/connector_fixing\s*==\s*"([^"]*)"/', 'the connector is fixed by $1', $template);
-        foreach ($formula->names() as $name) {
-            $template = (string) preg_replace('/(?<![\w{])'.$name.'\b/', self::word($name), $template);
-        }
+        $names = implode('|', ['~none~', ...$formula->names()]);
+        $template = (string) preg_replace_callback('/"[^"]*"(*SKIP)(*F)|(?<![\w{])(?:'.$names.')\b/', static fn (array $match): string => self::word($match[0]), $template);
+        $template = (string) preg_replace(['/\s*==\s*"([^"]*)"/', '/\s*!=\s*"([^"]*)"/'], [' is $1', ' is not $1'], $template);
 
-        return [strtr($template, [' * ' => ' × ', ' / ' => ' ÷ ', '-its' => '− its']), $lengths];
+        return [strtr($template, [' * ' => ' × ', ' / ' => ' ÷ ', '-its' => '− its', ' <= ' => ' ≤ ', ' >= ' => ' ≥ ']), $lengths];
     }
 
     private static function word(string $name): string
     {
-        return self::WORDS[$name] ?? (str_starts_with($name, 'cut_') ? 'the cut of the ['.str_replace('_', ' ', substr($name, 4)).']' : '“'.str_replace('_', ' ', $name).'”');
+        return self::WORDS[$name] ?? (str_starts_with($name, 'other_cut_') ? 'the cut of the ['.str_replace('_', ' ', substr($name, 10)).'] of the other end' : null) ?? (str_starts_with($name, 'cut_') ? 'the cut of the ['.str_replace('_', ' ', substr($name, 4)).']' : '“'.str_replace('_', ' ', $name).'”');
     }
 }

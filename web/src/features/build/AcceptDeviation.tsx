@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, Mark } from '../../api/types'
+import { onCore } from '../../views/cuts'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 
@@ -18,7 +19,7 @@ export function AcceptDeviation({ job, mark }: { job: Job; mark: Mark }) {
       onSubmit={(event) => {
         event.preventDefault()
         setIsTried(true)
-        if (reason.trim()) write({ kind: 'deviation-accepted', end: mark.end, cut: mark.cut, reason })
+        if (reason.trim()) write({ kind: 'deviation-accepted', end: mark.end, cut: mark.cut, ...onCore(mark.core), reason })
       }}
     >
       <Field label="Why it may stand" fault={isTried && !reason.trim() ? 'Give the reason: it stays in the record.' : undefined}>

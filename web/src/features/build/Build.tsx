@@ -1,56 +1,60 @@
 import { useState } from 'react'
 import { dismiss, useWaiting } from '../../api/outbox'
-import type { Cut, End, Job } from '../../api/types'
+import type { Job } from '../../api/types'
 import { say } from '../../domain/sentence'
 import { Button } from '../../ui/Button'
-import { classes } from '../../ui/classes'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
-import { marksOf } from '../../views/cuts'
+import { isSameMark, markName, type PickedMark } from '../../views/cuts'
 import { MarkTables } from '../../views/MarkTables'
 import { NotPlanned } from '../../views/NotPlanned'
 import { SectionView } from '../../views/SectionView'
 import { useJob } from '../../views/useJob'
+import { CutChips } from './CutChips'
 import { CutPanel } from './CutPanel'
 import { ConnectorPanel } from './ConnectorPanel'
 import { ParkPanel } from './ParkPanel'
+import { StageHead, StageList } from './StageHead'
+import { StagePanel } from './StagePanel'
 import { sayEvent } from '../../views/sayEvent'
 
-type Task = { end: End; cut: Cut } | 'park' | 'connector' | 'done' | 'blocked'
+type Now = PickedMark | 'park' | 'connector' | 'stage' | 'done' | 'blocked'
 
-function taskOf(job: Job, picked: { end: End; cut: Cut } | null): Task {
+function nowIn(job: Job, picked: PickedMark | null): Now {
   if (picked && !job.connectorFitted) return picked
-  if (job.connectorFitted) return 'done'
-  if (job.next.step !== 'build') return 'blocked'
-  if (job.next.end && job.next.cut) return { end: job.next.end, cut: job.next.cut }
-  return job.next.part ? 'park' : 'connector'
+  if (job.isBuilt) return 'done'
+  if (job.next.step !== 'build' || job.next.task === null) return 'blocked'
+  const { task, end, cut, core } = job.next
+  if (task === 'cut' && end && cut) return { end, cut, core }
+  return task === 'park' || task === 'connector' ? task : 'stage'
 }
 
-/** One thing now: park, cut, or fit the connector; the drawing shows what was really cut. */
+/** One thing now: park, cut, fit the connector, or what the stage asks for; the drawing shows what was really cut. */
 export function Build() {
   const job = useJob()
-  const [picked, setPicked] = useState<{ end: End; cut: Cut } | null>(null)
+  const [picked, setPicked] = useState<PickedMark | null>(null)
   if (!job.markOut) return <NotPlanned job={job} />
-  const task = taskOf(job, picked)
-  const active = typeof task === 'object' ? task : null
-  const pick = (end: End, cut: Cut) => setPicked({ end, cut })
+  const now = nowIn(job, picked)
+  const active = typeof now === 'object' ? now : null
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] content-start">
       <h1 className="sr-only">Build</h1>
       <div className="max-desk:hidden">
-        <SectionView job={job} datum="cable-end" active={active} onPick={pick} />
+        <SectionView job={job} datum="cable-end" active={active} onPick={setPicked} />
       </div>
       <div className="desk:hidden">
-        <CutChips job={job} active={active} onPick={pick} />
-        <SectionView job={job} datum="cable-end" active={active} only={active?.end ?? 'A'} onPick={pick} />
+        <CutChips job={job} active={active} onPick={setPicked} />
+        <SectionView job={job} datum="cable-end" active={active} only={active?.end ?? 'A'} onPick={setPicked} />
       </div>
       <div className="grid grid-cols-[minmax(0,1fr)] border-t border-line desk:grid-cols-[25.5rem_minmax(0,1fr)]">
         <section aria-label="Now" className="grid content-start gap-4 desk:border-r-2 desk:border-ink desk:p-6">
-          <Now job={job} task={task} onDone={() => setPicked(null)} />
+          <StageHead job={job} />
+          <NowPanel job={job} now={now} onDone={() => setPicked(null)} />
           <Unsent job={job} />
         </section>
-        <section aria-label="Cuts" className="grid content-start gap-5 overflow-x-auto p-4 desk:p-6">
-          <MarkTables job={job} active={active} onPick={pick} show="readings" />
+        <section aria-label="Stages and cuts" className="grid content-start gap-5 overflow-x-auto p-4 desk:p-6">
+          <StageList job={job} />
+          <MarkTables job={job} active={active} onPick={setPicked} show="readings" />
           <ShortLaps job={job} />
         </section>
       </div>
@@ -58,17 +62,18 @@ export function Build() {
   )
 }
 
-function Now({ job, task, onDone }: { job: Job; task: Task; onDone: () => void }) {
+function NowPanel({ job, now, onDone }: { job: Job; now: Now; onDone: () => void }) {
   const unit = useUnit()
-  if (typeof task === 'object') {
-    const mark = job.markOut?.marks.find((one) => one.end === task.end && one.cut === task.cut)
-    return mark ? <CutPanel key={mark.end + mark.cut} job={job} mark={mark} onDone={onDone} /> : null
+  if (typeof now === 'object') {
+    const mark = job.markOut?.marks.find((one) => isSameMark(now, one))
+    return mark ? <CutPanel key={mark.end + markName(mark, unit)} job={job} mark={mark} onDone={onDone} /> : null
   }
-  if (task === 'park') return <ParkPanel job={job} />
-  if (task === 'connector') return <ConnectorPanel job={job} />
-  if (task === 'done')
+  if (now === 'park') return <ParkPanel job={job} />
+  if (now === 'connector') return <ConnectorPanel job={job} />
+  if (now === 'stage') return <StagePanel job={job} />
+  if (now === 'done')
     return (
-      <Note tone="inside" title={`The ${job.function === 'joint' ? 'connector' : 'lug'} is on.`}>
+      <Note tone="inside" title={job.stages ? 'It is built.' : `The ${job.function === 'joint' ? 'connector' : 'lug'} is on.`}>
         What it hides was measured first. The record is ready.
       </Note>
     )
@@ -117,53 +122,8 @@ function ShortLaps({ job }: { job: Job }) {
   const unit = useUnit()
   const short = job.section?.laps.filter((lap) => lap.judgement.verdict === 'out') ?? []
   return short.map((lap) => (
-    <Note key={lap.part + lap.end} tone="out">
+    <Note key={lap.part + lap.end + lap.of + lap.rule} tone="out">
       {say(lap.reason, unit)}
     </Note>
   ))
-}
-
-const BARS = { inside: 'bg-inside', 'not-proved': 'bg-unproved', out: 'bg-out' } as const
-
-/** A1 to B4: the cuts as chips, for the phone. */
-function CutChips({
-  job,
-  active,
-  onPick,
-}: {
-  job: Job
-  active: { end: End; cut: Cut } | null
-  onPick: (end: End, cut: Cut) => void
-}) {
-  return (
-    <ol className="flex border-b border-line" aria-label="Cuts by end and order">
-      {job.ends.flatMap((cable) =>
-        marksOf(job, cable.end).map((mark) => {
-          const isActive = active?.end === mark.end && active.cut === mark.cut
-          return (
-            <li key={mark.end + mark.cut} className="flex-1 border-r border-line">
-              <button
-                type="button"
-                className={classes(
-                  'grid min-h-12 w-full content-center justify-items-center gap-1',
-                  isActive && 'bg-ink text-chalk',
-                )}
-                aria-current={isActive || undefined}
-                onClick={() => onPick(mark.end, mark.cut)}
-              >
-                {mark.end}
-                {mark.order}
-                <span
-                  className={classes(
-                    'h-1.5 w-5',
-                    mark.recorded ? BARS[mark.recorded.judgement.verdict] : 'border border-current opacity-60',
-                  )}
-                />
-              </button>
-            </li>
-          )
-        }),
-      )}
-    </ol>
-  )
 }

@@ -4,7 +4,7 @@ import { INSTRUMENT_NAMES, judge, UNCERTAINTY_MM, type Instrument } from '../../
 import { inUnit, readLength, sayFault, sayFine } from '../../domain/length'
 import { Gauge } from '../../drawing/Gauge'
 import { useUnit } from '../../ui/UnitContext'
-import { cutName } from '../../views/cuts'
+import { markName } from '../../views/cuts'
 import { VerdictWord } from '../../views/Verdict'
 
 type CutEntryProps = {
@@ -41,7 +41,7 @@ export function CutEntry({ mark, text, onText, isTried, isOnItsWay, instrument, 
         <input
           ref={input}
           className="min-h-16 w-full min-w-0 px-3 text-entry"
-          aria-label={`Measured, ${cutName(mark.cut, unit)}, end ${mark.end}, ${inUnit(unit)}`}
+          aria-label={`Measured, ${markName(mark, unit)}, end ${mark.end}, ${inUnit(unit)}`}
           aria-invalid={isTried && length.fault ? true : undefined}
           aria-describedby="cut-verdict"
           inputMode={matchMedia('(pointer: coarse)').matches ? 'none' : 'decimal'}

@@ -3,7 +3,7 @@ import type { Job, Mark } from '../../api/types'
 import { say } from '../../domain/sentence'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
-import { cutName } from '../../views/cuts'
+import { isOfMark, markName } from '../../views/cuts'
 import { VerdictWord } from '../../views/Verdict'
 
 const TONES = { inside: 'inside', 'not-proved': 'unproved', out: 'out' } as const
@@ -26,13 +26,13 @@ export function Recorded({ mark }: { mark: Mark }) {
 export function Before({ job, mark }: { job: Job; mark: Mark }) {
   const unit = useUnit()
   const last = job.log.at(-1)?.event
-  if (last?.kind !== 'cut-measured' || (last.end === mark.end && last.cut === mark.cut)) return null
-  const before = job.markOut?.marks.find((one) => one.end === last.end && one.cut === last.cut)
+  if (last?.kind !== 'cut-measured' || isOfMark(last, mark)) return null
+  const before = job.markOut?.marks.find((one) => isOfMark(last, one))
   if (!before?.recorded) return null
   return (
     <Note tone={TONES[before.recorded.judgement.verdict]} role="status">
       <p>
-        {cutName(before.cut, unit)}, end {before.end}: {sayTyped(before.recorded)},{' '}
+        {markName(before, unit)}, end {before.end}: {sayTyped(before.recorded)},{' '}
         <VerdictWord judgement={before.recorded.judgement} unit={unit} />
       </p>
       {before.recorded.advice && <p>{say(before.recorded.advice, unit)}</p>}

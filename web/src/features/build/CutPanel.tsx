@@ -7,6 +7,7 @@ import { say } from '../../domain/sentence'
 import { Keypad } from '../../ui/Keypad'
 import { Note } from '../../ui/Note'
 import { useUnits } from '../../ui/UnitContext'
+import { isOfMark, onCore } from '../../views/cuts'
 import { Target } from '../../views/Target'
 import { AcceptDeviation } from './AcceptDeviation'
 import { CutEntry } from './CutEntry'
@@ -22,14 +23,19 @@ export function CutPanel({ job, mark, onDone }: { job: Job; mark: Mark; onDone: 
   const [isTried, setIsTried] = useState(false)
   const [instrument, setInstrument] = useInstrument()
   const isOnItsWay = useWaiting(job.id).some(
-    (one) =>
-      one.refused === null && one.event.kind === 'cut-measured' && one.event.end === mark.end && one.event.cut === mark.cut,
+    (one) => one.refused === null && one.event.kind === 'cut-measured' && isOfMark(one.event, mark),
   )
   const length = readLength(text, unit)
   const record = () => {
     setIsTried(true)
     if (length.fault || isOnItsWay) return
-    write({ kind: 'cut-measured', end: mark.end, cut: mark.cut, reading: { typed: text.trim(), unit, instrument } })
+    write({
+      kind: 'cut-measured',
+      end: mark.end,
+      cut: mark.cut,
+      ...onCore(mark.core),
+      reading: { typed: text.trim(), unit, instrument },
+    })
     setText('')
     setIsTried(false)
     onDone()

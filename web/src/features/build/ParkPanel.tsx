@@ -21,8 +21,11 @@ export function ParkPanel({ job }: { job: Job }) {
         put on later.
       </p>
       {job.parking?.map((side) => (
-        <fieldset key={side.end} className={side.parts.length === 0 ? 'hidden' : 'border-t-2 border-ink'}>
-          <legend className="pr-3 font-semibold">End {side.end}</legend>
+        <fieldset key={side.end + String(side.onCores)} className={side.parts.length === 0 ? 'hidden' : 'border-t-2 border-ink'}>
+          <legend className="pr-3 font-semibold">
+            End {side.end}
+            {side.onCores && ', on each core'}
+          </legend>
           {side.parts.map((part) => (
             <label key={part.key} className="flex min-h-14 items-center gap-4 border-b border-line">
               <input

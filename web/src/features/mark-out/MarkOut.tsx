@@ -1,11 +1,11 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
-import type { Cut, Datum, End, Job, Mark } from '../../api/types'
+import type { Datum, Job, Mark } from '../../api/types'
 import { say } from '../../domain/sentence'
 import { Note } from '../../ui/Note'
 import { Toggle } from '../../ui/Toggle'
 import { useUnit } from '../../ui/UnitContext'
-import { datumName } from '../../views/cuts'
+import { datumName, isSameMark, type PickedMark } from '../../views/cuts'
 import { MarkTables } from '../../views/MarkTables'
 import { NotPlanned } from '../../views/NotPlanned'
 import { SectionView } from '../../views/SectionView'
@@ -17,11 +17,10 @@ export function MarkOut() {
   const job = useJob()
   const unit = useUnit()
   const [datum, setDatum] = useState<Datum>('cable-end')
-  const [picked, setPicked] = useState<{ end: End; cut: Cut }>({ end: 'A', cut: 'oversheath' })
+  const [picked, setPicked] = useState<PickedMark | null>(null)
   if (!job.markOut) return <NotPlanned job={job} />
-  const mark = job.markOut.marks.find((one) => one.end === picked.end && one.cut === picked.cut)
+  const mark = job.markOut.marks.find((one) => isSameMark(picked, one)) ?? job.markOut.marks[0] ?? null
   const obstacles = job.steps.flatMap((step) => (step.step === 'safety' ? [] : step.obstacles))
-  const pick = (end: End, cut: Cut) => setPicked({ end, cut })
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] content-start">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pt-3 desk:px-6">
@@ -36,10 +35,10 @@ export function MarkOut() {
         <span className="text-label text-mute max-desk:hidden">to scale along the axis; thin layers drawn thicker</span>
       </div>
       <div className="max-desk:hidden">
-        <SectionView job={job} datum={datum} active={picked} onPick={pick} />
+        <SectionView job={job} datum={datum} active={mark} onPick={setPicked} />
       </div>
       <div className="desk:hidden">
-        <SectionView job={job} datum={datum} active={picked} only={picked.end} onPick={pick} />
+        <SectionView job={job} datum={datum} active={mark} only={mark?.end ?? 'A'} onPick={setPicked} />
       </div>
       <div className="grid grid-cols-[minmax(0,1fr)] border-t border-line desk:grid-cols-[25.5rem_minmax(0,1fr)]">
         <section aria-label="The chosen mark" className="grid content-start gap-4 p-4 desk:border-r-2 desk:border-ink desk:p-6">
@@ -48,7 +47,7 @@ export function MarkOut() {
         </section>
         <section aria-label="Marks" className="grid content-start gap-6 overflow-x-auto p-4 desk:p-6">
           <Obstacles job={job} reasons={obstacles.map((reason) => say(reason, unit))} />
-          <MarkTables job={job} datum={datum} active={picked} onPick={pick} show="tools" />
+          <MarkTables job={job} datum={datum} active={mark} onPick={setPicked} show="tools" />
           <Laps job={job} />
         </section>
       </div>
@@ -108,7 +107,7 @@ function Laps({ job }: { job: Job }) {
       <summary className="min-h-11 text-plan underline underline-offset-4">What the parts will cover</summary>
       <ul className="border-t border-line">
         {job.section.laps.map((lap) => (
-          <li key={lap.part + lap.end} className="border-b border-line py-2">
+          <li key={lap.part + lap.end + lap.of + lap.rule} className="border-b border-line py-2">
             {say(lap.reason, unit)}
           </li>
         ))}

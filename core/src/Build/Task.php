@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Build;
+
+use Berm\Core\Cable\End;
+use Berm\Core\Cable\Where;
+use Berm\Core\Kit\Check;
+use Berm\Core\Kit\Part;
+use Berm\Core\Kit\Stage;
+use Berm\Core\MarkOut\Mark;
+use Berm\Core\Quantity\Range;
+use Berm\Core\Quantity\Verdict;
+use Berm\Core\Saying\Sentence;
+
+/** One thing to do and write down in a stage, and whether it is done. */
+final readonly class Task
+{
+    private function __construct(
+        public TaskKind $kind,
+        public Stage $stage,
+        public bool $isDone,
+        /** Written down, and out of its limits: put it right, or let an engineer accept it. */
+        public bool $isOut,
+        public Sentence $title,
+        public Where $where,
+        public ?Mark $mark = null,
+        public ?Part $part = null,
+        public ?Check $check = null,
+        /** The limits of a length that a check asks for. */
+        public ?Range $window = null,
+        public ?CheckVerdict $verdict = null,
+    ) {
+    }
+
+    public static function park(Stage $stage, Part $part, End $end, bool $isDone): self
+    {
+        $what = lcfirst($part->name).($part->isPerCore ? ' of each core' : '');
+
+        return new self(TaskKind::Park, $stage, $isDone, false, Sentence::plain("Park the $what on end {$end->value}"), Where::of($end, null), part: $part);
+    }
+
+    public static function cut(Stage $stage, Mark $mark, BuildState $build): self
+    {
+        $verdict = $build->judgementOf($mark)?->verdict;
+        $isOut = Verdict::Out === $verdict && !$build->isAccepted($mark);
+
+        return new self(TaskKind::Cut, $stage, null !== $verdict && !$isOut, $isOut, Sentence::plain(($isOut ? 'Put right' : 'Cut')." the [{$mark->cut->layer()->label()}], {$mark->where()}"), Where::of($mark->end, $mark->core), mark: $mark);
+    }
+
+    public static function connector(Stage $stage, string $name, bool $isDone): self
+    {
+        return new self(TaskKind::Connector, $stage, $isDone, false, Sentence::plain("Fit the $name"), Where::of(null, null));
+    }
+
+    public static function check(Stage $stage, Check $check, Where $where, ?Range $window, ?CheckVerdict $verdict, bool $isAccepted): self
+    {
+        $isOut = Verdict::Out === $verdict?->verdict && !$isAccepted;
+        $title = $check->ask.('' === $where->label() ? '' : ", {$where->label()}");
+
+        return new self(TaskKind::Check, $stage, null !== $verdict && !$isOut, $isOut, Sentence::plain($title), $where, check: $check, window: $window, verdict: $verdict);
+    }
+
+    public static function finish(Stage $stage, bool $isDone): self
+    {
+        return new self(TaskKind::Finish, $stage, $isDone, false, Sentence::plain($stage->title), Where::of(null, null));
+    }
+
+    public static function release(Stage $stage, bool $isDone): self
+    {
+        return new self(TaskKind::Release, $stage, $isDone, false, Sentence::plain("An engineer looks at: $stage->title"), Where::of(null, null));
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\File;
+
+use Berm\Core\Cable\End;
+use Berm\Core\Cable\RatedVoltage;
+use Berm\Core\Conductor\ConductorMaterial;
+use Berm\Core\Conductor\ConductorShape;
+use Berm\Core\Conductor\SizeRange;
+use Berm\Core\Kit\KitSize;
+use Berm\Core\Kit\SizeTakes;
+use Berm\Core\Kit\TubeSize;
+use Berm\Core\Quantity\Length;
+
+/** The sizes of a kit in its open file. @internal */
+final class KitSizeFile
+{
+    public static function read(Fields $file): KitSize
+    {
+        $label = $file->text('label', 40);
+        $voltage = $file->has('ratedVoltage') ? $file->parsed('ratedVoltage', RatedVoltage::parse(...), RatedVoltage::parse('12 kV')) : null;
+        $a = self::takes($file);
+        $b = $file->optionalObject('endB', self::takes(...));
+        $connectorDiameter = $file->object('connectorDiameter', RangeFile::read(...));
+        $connectorLength = $file->object('connectorLength', RangeFile::read(...));
+        $dimensions = $file->lengths('dimensions');
+        $parts = $file->table('parts', self::tube(...));
+
+        return new KitSize($label, $voltage, [End::A->value => Fields::got($a), ...(null === $b ? [] : [End::B->value => $b])], Fields::got($connectorDiameter), Fields::got($connectorLength), $dimensions, $parts);
+    }
+
+    private static function takes(Fields $file): ?SizeTakes
+    {
+        $conductors = $file->object('conductor', static fn (Fields $conductor): array => [
+            RangeFile::readSizes($conductor), $conductor->choices('materials', ConductorMaterial::class), $conductor->choices('shapes', ConductorShape::class),
+        ]);
+        $insulation = $file->object('insulation', RangeFile::read(...));
+        $oversheath = $file->object('oversheath', RangeFile::read(...));
+        $lead = $file->optionalObject('leadSheath', RangeFile::read(...));
+
+        return null === $conductors || null === $insulation || null === $oversheath ? null : new SizeTakes($conductors[0], $conductors[1], $conductors[2], $insulation, $oversheath, $lead);
+    }
+
+    private static function tube(Fields $file): TubeSize
+    {
+        return TubeSize::of(
+            $file->length('length'), $file->length('expandedBore'), $file->length('recoveredBore'), $file->optionalLength('installedLength'), $file->optionalLength('wall'),
+            $file->has('count') ? $file->integer('count', 1, 40) : 1, $file->optionalLength('pitch'),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    public static function write(KitSize $size): array
+    {
+        return [
+            'label' => $size->label,
+            ...(null === $size->voltage ? [] : ['ratedVoltage' => $size->voltage->label]),
+            ...self::writeTakes($size->takes(End::A)),
+            ...(isset($size->takes[End::B->value]) ? ['endB' => self::writeTakes($size->takes(End::B))] : []),
+            'connectorDiameter' => RangeFile::write($size->connectorDiameter),
+            'connectorLength' => RangeFile::write($size->connectorLength),
+            'dimensions' => (object) array_map(static fn (Length $length): string => $length->toText(), $size->dimensions),
+            'parts' => (object) array_map(self::writeTube(...), $size->parts),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function writeTakes(SizeTakes $takes): array
+    {
+        return [
+            'conductor' => self::writeConductors($takes->conductors, $takes),
+            'insulation' => RangeFile::write($takes->insulation),
+            'oversheath' => RangeFile::write($takes->oversheath),
+            ...(null === $takes->leadSheath ? [] : ['leadSheath' => RangeFile::write($takes->leadSheath)]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function writeConductors(SizeRange $range, SizeTakes $takes): array
+    {
+        return [
+            ...RangeFile::writeSizes($range),
+            ...([] === $takes->materials ? [] : ['materials' => array_map(static fn (ConductorMaterial $material): string => $material->value, $takes->materials)]),
+            ...([] === $takes->shapes ? [] : ['shapes' => array_map(static fn (ConductorShape $shape): string => $shape->value, $takes->shapes)]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function writeTube(TubeSize $tube): array
+    {
+        return [
+            'length' => $tube->length->toText(), 'expandedBore' => $tube->expandedBore->toText(), 'recoveredBore' => $tube->recoveredBore->toText(),
+            ...($tube->installedLength->equals($tube->length) ? [] : ['installedLength' => $tube->installedLength->toText()]),
+            ...(null === $tube->wall ? [] : ['wall' => $tube->wall->toText()]),
+            ...(1 === $tube->count ? [] : ['count' => $tube->count]),
+            ...(null === $tube->pitch ? [] : ['pitch' => $tube->pitch->toText()]),
+        ];
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\File;
+
+use Berm\Core\Kit\StripCase;
+use Berm\Core\Kit\StripRule;
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Tolerance;
+
+/** Where a layer is cut, in a kit sheet's open file. @internal */
+final class StripRuleFile
+{
+    public static function read(Fields $file, FormulaField $formulas): StripRule
+    {
+        $cut = $file->choice('cut', Cut::class);
+        $tool = $file->text('tool', 120);
+        $depth = $formulas->optionalLength($file, 'depth');
+        $cases = $file->list('cases', static fn (Fields $case): StripCase => new StripCase(
+            $formulas->condition($case), $formulas->length($case, 'distance'), self::tolerance($case), $case->text('reason', 400),
+        ));
+        if ([] === $cases) {
+            $file->problem('cases', 'is empty: give at least one distance.');
+        }
+
+        return new StripRule($cut, [] === $cases ? throw new Skipped() : $cases, $tool, $depth);
+    }
+
+    private static function tolerance(Fields $file): Tolerance
+    {
+        $zero = Length::ofNanometres(0);
+
+        return Fields::got($file->object('tolerance', static fn (Fields $tolerance): Tolerance => Tolerance::of($tolerance->optionalLength('below') ?? $zero, $tolerance->optionalLength('above') ?? $zero)));
+    }
+
+    /** @return array<string, mixed> */
+    public static function write(StripRule $rule): array
+    {
+        return [
+            'cut' => $rule->cut->value,
+            'tool' => $rule->tool,
+            ...(null === $rule->depth ? [] : ['depth' => $rule->depth->text]),
+            'cases' => array_map(static fn (StripCase $case): array => [
+                ...(null === $case->when ? [] : ['when' => $case->when->text]),
+                'distance' => $case->distance->text,
+                'tolerance' => ['below' => $case->tolerance->below->toText(), 'above' => $case->tolerance->above->toText()],
+                'reason' => $case->reason,
+            ], $rule->cases),
+        ];
+    }
+}

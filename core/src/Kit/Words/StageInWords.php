@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Kit\Words;
+
+use Berm\Core\Kit\Check;
+use Berm\Core\Kit\CheckKind;
+use Berm\Core\Kit\Each;
+use Berm\Core\Kit\KitSheet;
+use Berm\Core\Kit\Stage;
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\Quantity\Torque;
+use Berm\Core\Saying\Sentence;
+
+/** What is done and looked at in a stage. @internal use SheetInWords::of() */
+final class StageInWords
+{
+    /** @return list<Rule> */
+    public static function of(Stage $stage, KitSheet $sheet): array
+    {
+        $heading = "Stage: $stage->title";
+        $key = "stage/$stage->key";
+        [$when, $lengths] = null === $stage->when ? ['', []] : FormulaInWords::of($stage->when, 'w');
+        $rules = '' === $when ? [] : [new Rule("$key/when", $heading, Sentence::of("Only when $when.", $lengths))];
+        foreach ([...$stage->cautions, ...$stage->does] as $i => $line) {
+            $rules[] = new Rule("$key/does/$i", $heading, Sentence::plain($i < \count($stage->cautions) ? "Caution: $line" : $line));
+        }
+        $what = self::what($stage, $sheet);
+        $ends = implode(' ', array_filter([$stage->isOneWay ? 'There is no way back from it.' : '', $stage->isHoldPoint ? 'An engineer looks before work goes on.' : ''], static fn (string $part): bool => '' !== $part));
+
+        return [
+            ...$rules,
+            ...('' === $what ? [] : [new Rule("$key/what", $heading, Sentence::plain($what))]),
+            ...array_map(static fn (Check $check): Rule => new Rule("$key/check/$check->key", $heading, self::check($check, $sheet), trim($check->reason.('' === $check->mend ? '' : " If not: $check->mend"))), $stage->checks),
+            ...('' === $ends && '' === $stage->reason ? [] : [new Rule("$key/end", $heading, Sentence::plain('' === $ends ? 'Why it comes here.' : $ends), $stage->reason)]),
+        ];
+    }
+
+    private static function what(Stage $stage, KitSheet $sheet): string
+    {
+        $name = static fn (string $key): string => lcfirst($sheet->parts[$key]->name ?? $sheet->contents[$key]->name ?? $key);
+        $cuts = implode(', ', array_map(static fn (Cut $cut): string => '['.$cut->layer()->label().']', $stage->cuts));
+
+        return implode(' ', array_filter([
+            [] === $stage->parks ? '' : 'Park: '.implode(', ', array_map($name, $stage->parks)).'.',
+            '' === $cuts ? '' : "Cut: $cuts.",
+            $stage->fitsConnector ? 'Fit the connector.' : '',
+            [] === $stage->installs ? '' : 'Bring to its place: '.implode(', ', array_map($name, $stage->installs)).'.',
+            [] === $stage->uses ? '' : 'Use: '.implode(', ', array_map($name, $stage->uses)).'.',
+        ], static fn (string $part): bool => '' !== $part));
+    }
+
+    private static function check(Check $check, KitSheet $sheet): Sentence
+    {
+        [$min, $inMin] = null === $check->min ? ['', []] : FormulaInWords::of($check->min, 'n');
+        [$max, $inMax] = null === $check->max ? ['', []] : FormulaInWords::of($check->max, 'x');
+        [$when, $inWhen] = null === $check->when ? ['', []] : FormulaInWords::of($check->when, 'w');
+        $limits = [...('' === $min && null === $check->least ? [] : ['at least '.('' === $min ? self::number($check, $check->least ?? 0.0) : $min)]), ...('' === $max && null === $check->most ? [] : ['at most '.('' === $max ? self::number($check, $check->most ?? 0.0) : $max)])];
+        $each = match ($check->each) {
+            Each::Once => '',
+            Each::End => ', on each end',
+            Each::Core => ', on each core',
+            Each::CoreOfEnd => ', on each core of each end',
+        };
+        $after = null === $check->after ? '' : ', counted from "'.self::title($sheet, $check->after).'"';
+
+        return Sentence::of(('' === $when ? '' : "When $when: ").$check->ask.$each.([] === $limits ? '' : ': '.implode(', ', $limits)).$after.'.', [...$inMin, ...$inMax, ...$inWhen]);
+    }
+
+    private static function number(Check $check, float $value): string
+    {
+        return match ($check->kind) {
+            CheckKind::Torque => Torque::parse(round($value, 6).' N·m')->inBothUnits(),
+            CheckKind::Wait => $value < 120 ? "$value s" : round($value / 60, 1).' min',
+            default => (string) $value,
+        };
+    }
+
+    private static function title(KitSheet $sheet, string $key): string
+    {
+        foreach ($sheet->stages as $stage) {
+            if ($stage->key === $key) {
+                return $stage->title;
+            }
+        }
+
+        return $key;
+    }
+}

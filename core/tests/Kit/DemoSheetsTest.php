@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Tests\Kit;
+
+use Berm\Core\Build\BuildState;
+use Berm\Core\Build\CheckMade;
+use Berm\Core\Build\ConnectorFitted;
+use Berm\Core\Build\CutMeasured;
+use Berm\Core\Build\Entry;
+use Berm\Core\Build\Event;
+use Berm\Core\Build\Gate;
+use Berm\Core\Build\HoldReleased;
+use Berm\Core\Build\PartParked;
+use Berm\Core\Build\SafetyConfirmed;
+use Berm\Core\Build\StageFinished;
+use Berm\Core\Build\Task;
+use Berm\Core\Build\TaskKind;
+use Berm\Core\Cable\Construction;
+use Berm\Core\Cable\End;
+use Berm\Core\Cable\LayerKind;
+use Berm\Core\Cable\Standard\Library;
+use Berm\Core\File\CableTypeFile;
+use Berm\Core\File\ConnectorFile;
+use Berm\Core\File\Fields;
+use Berm\Core\File\JobFile;
+use Berm\Core\File\KitSheetFile;
+use Berm\Core\Job\Job;
+use Berm\Core\Job\Obstacle;
+use Berm\Core\Job\Plan;
+use Berm\Core\Job\Step;
+use Berm\Core\Kit\Check;
+use Berm\Core\Kit\CheckKind;
+use Berm\Core\Quantity\Instrument;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Quantity\Range;
+use Berm\Core\Quantity\Reading;
+use Berm\Core\Quantity\Rounding;
+use Berm\Core\Quantity\Torque;
+use Berm\Core\Saying\Reader;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+/** Every sheet of the demo, planned on a cable of the standards' and built to the end by doing what is said to be next. */
+final class DemoSheetsTest extends TestCase
+{
+    /** @var array<string, Construction> */
+    private static array $library = [];
+
+    #[Test]
+    #[DataProvider('systems')]
+    public function aSheetIsPlannedCheckedAndBuiltToTheEnd(string $kit, string $size, string $connector, string $cableA, string $cableB, string $place): void
+    {
+        $job = self::job($kit, $size, $connector, array_filter(['A' => $cableA, 'B' => $cableB], static fn (string $cable): bool => '' !== $cable), $place);
+        $log = [self::entry(0, new SafetyConfirmed('P1', 'Somebody', new \DateTimeImmutable('2026-03-14T08:00:00Z')))];
+        self::assertSame([], self::obstacles(Plan::of($job, BuildState::fold($log))));
+        for ($i = 1; $i < 400; ++$i) {
+            $plan = Plan::of($job, BuildState::fold($log));
+            $task = $plan->next()->task;
+            if (null === $task) {
+                break;
+            }
+            $event = self::doing($task, $plan);
+            self::assertSame('', self::refusal($plan, $event), $task->title->template);
+            $log[] = self::entry($i, $event);
+        }
+        $built = Plan::of($job, BuildState::fold($log));
+        self::assertSame(Step::Record, $built->next()->step);
+        self::assertTrue($built->isBuilt());
+    }
+
+    /** @return iterable<string, array{string, string, string, string, string, string}> sheet, size, connector, cable A, cable B, place */
+    public static function systems(): iterable
+    {
+        yield 'one core, copper tape, heat-shrink joint' => ['quillon-straight-12', '2', 'brasswick-al-95', 'iec-1x95-al-12', 'iec-1x95-al-12', 'buried'];
+        yield 'three cores, steel tape, slip-on end' => ['osterwick-end-3c-12', 'N', 'tallis-lug-al-95', 'iec-3x95-al-12-steel-tape', '', 'indoor'];
+        yield 'three cores, wire armour, shear bolts' => ['quillon-wire-joint-12', '95', 'tallis-shear-95-150', 'iec-3x95-al-12-steel-wire', 'iec-3x95-cu-12-steel-wire', 'buried'];
+        yield 'three cores, pushed on' => ['marlpike-pushon-12', 'P1', 'brasswick-al-95', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried'];
+        yield 'three cores, 11 to 33 kV' => ['quillon-long-joint-36', '11 kV', 'brasswick-al-95', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried'];
+        yield 'three cores, nested sets' => ['harrow-nested-12', 'K1', 'tallis-shear-95-150', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried'];
+        yield 'three cores, slip-on joint, armour tape' => ['osterwick-tape-joint-12', 'L1', 'brasswick-al-95', 'iec-3x95-al-12-steel-tape', 'iec-3x95-al-12-steel-tape', 'chamber'];
+    }
+
+    /** What a good jointer writes down on being told. */
+    private static function doing(Task $task, Plan $plan): Event
+    {
+        $end = $task->where->end ?? End::A;
+
+        return match ($task->kind) {
+            TaskKind::Park => new PartParked($end, $task->part->key ?? ''),
+            TaskKind::Cut => self::cut($task),
+            TaskKind::Connector => new ConnectorFitted('B1'),
+            TaskKind::Check => new CheckMade($task->stage->key, $task->check->key ?? '', $task->where, self::answer($task->check ?? self::fail('a check'), $task->window)),
+            TaskKind::Finish => new StageFinished($task->stage->key),
+            TaskKind::Release => new HoldReleased($task->stage->key),
+        };
+    }
+
+    private static function cut(Task $task): CutMeasured
+    {
+        $mark = $task->mark ?? self::fail('a cut has its mark');
+
+        return new CutMeasured($mark->end, $mark->cut, $mark->core, self::reading($mark->at));
+    }
+
+    private static function answer(Check $check, ?Range $window): Reading|Torque|int|bool|string|null
+    {
+        return match ($check->kind) {
+            CheckKind::Seen => true,
+            CheckKind::Length => self::reading(self::middle($window)),
+            CheckKind::Count => (int) ($check->least ?? 1),
+            CheckKind::Torque => Torque::parse(($check->least ?? 40).' N·m'),
+            CheckKind::Wait => null,
+            CheckKind::Note => 'B-2026-07',
+        };
+    }
+
+    private static function middle(?Range $window): Length
+    {
+        $min = $window->min ?? Length::ofMillimetres(1);
+        $max = $window->max ?? $min->plus(Length::ofMillimetres(4));
+
+        return $min->plus($max)->dividedBy(2, Rounding::Nearest);
+    }
+
+    private static function reading(Length $length): Reading
+    {
+        return Reading::typed((string) $length->inMillimetres(), LengthUnit::Millimetre, Instrument::SteelRule);
+    }
+
+    /** Entries are written some minutes apart, so that waits have their time. */
+    private static function entry(int $number, Event $event): Entry
+    {
+        $minutes = $event instanceof CheckMade && null === $event->answer ? 20 : 0;
+
+        return new Entry("entry-$number", 'Test', (new \DateTimeImmutable('2026-03-14T08:30:00Z'))->modify('+'.(30 * (int) ($number / 40) + $minutes).' minutes'), $event);
+    }
+
+    private static function refusal(Plan $plan, Event $event): string
+    {
+        $refusal = (new Gate($plan))->refusal($event);
+
+        return null === $refusal ? '' : (new Reader(LengthUnit::Millimetre))->say($refusal);
+    }
+
+    /** @return list<string> */
+    private static function obstacles(Plan $plan): array
+    {
+        return array_map(static fn (Obstacle $obstacle): string => (new Reader(LengthUnit::Millimetre))->say($obstacle->reason), $plan->obstacles);
+    }
+
+    /** @param array<string, string> $cables */
+    private static function job(string $kit, string $size, string $connector, array $cables, string $place): Job
+    {
+        $sheet = Fields::readText(self::demo("kits/$kit"), KitSheetFile::read(...));
+        $file = [
+            'format' => 'berm/job/1', 'name' => $kit, 'function' => $sheet->application->function->value, 'unit' => 'mm', 'place' => $place,
+            'ends' => array_map(self::end(...), $cables),
+            'kit' => ['sheet' => KitSheetFile::write($sheet), 'size' => $size],
+            'connector' => ConnectorFile::write(Fields::readText(self::demo("connectors/$connector"), ConnectorFile::read(...))),
+            'log' => [],
+        ];
+
+        return Fields::readText(json_encode($file, \JSON_THROW_ON_ERROR), JobFile::read(...))->job;
+    }
+
+    /** @return array<string, mixed> the cable with every layer read at its nominal diameter */
+    private static function end(string $cable): array
+    {
+        $construction = self::construction($cable);
+        $readings = [];
+        foreach ($construction->design->measurableLayers() as $layer) {
+            $diameter = $construction->diameterOver($layer);
+            $readings[$layer->value] = null === $diameter || LayerKind::ConductorScreen === $layer ? [] : [['typed' => (string) $diameter->inMillimetres(), 'unit' => 'mm', 'instrument' => 'caliper']];
+        }
+
+        return ['cable' => CableTypeFile::write($construction), 'readings' => array_filter($readings), 'freeLength' => '4000 mm'];
+    }
+
+    private static function construction(string $id): Construction
+    {
+        if ([] === self::$library) {
+            foreach (Library::all() as $construction) {
+                self::$library[$construction->revision->id] = $construction;
+            }
+        }
+
+        return self::$library[$id] ?? self::fail("no cable $id");
+    }
+
+    private static function demo(string $name): string
+    {
+        return (string) file_get_contents(__DIR__."/../../../demo/$name.json");
+    }
+}
