@@ -45,11 +45,11 @@ final readonly class JudgeChoices
     /**
      * @param list<Choice> $choices
      *
-     * @return list<Choice> by outcome, then by the thinnest margin, the larger first
+     * @return list<Choice> by outcome, then by how little is against it, then by the thinnest margin, the larger first
      */
     private static function ranked(array $choices): array
     {
-        $key = static fn (Choice $choice): array => [$choice->fit->outcome()->strictness(), -($choice->fit->thinnest()?->judgement?->margin->nanometres ?? 0)];
+        $key = static fn (Choice $choice): array => [$choice->fit->outcome()->strictness(), $choice->fit->obstacles(), -($choice->fit->thinnest()?->judgement?->margin->nanometres ?? 0)];
         usort($choices, static fn (Choice $one, Choice $other): int => $key($one) <=> $key($other));
 
         return $choices;

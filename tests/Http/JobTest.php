@@ -118,7 +118,9 @@ final class JobTest extends ApiTestCase
         $this->signIn('storekeeper');
         $kits = $this->call('GET', '/api/jobs/'.self::NO_FIT.'/kits');
         self::assertSame(['fits', '2'], [self::at($kits, 'choices.0.outcome'), self::at($kits, 'choices.0.kit.size')]);
-        self::assertStringContainsString('too small', self::text($kits, 'choices.2.worst.reason.template'));
+        $reasons = array_map(static fn (mixed $choice): string => json_encode($choice, \JSON_THROW_ON_ERROR), self::listAt($kits, 'choices'));
+        self::assertStringContainsString('"size":"1"', implode('', array_filter($reasons, static fn (string $reason): bool => str_contains($reason, 'quillon-straight-12') && str_contains($reason, 'does-not-fit'))));
+        self::assertSame([], array_filter($reasons, static fn (string $reason): bool => str_contains($reason, '"outcome":"does-not-fit"') && str_contains($reason, '"worst":null')), 'each says why not');
         $connectors = $this->call('GET', '/api/jobs/'.self::HALF_CUT.'/connectors');
         self::assertSame(['fits', 'does-not-fit'], [self::at($connectors, 'choices.0.outcome'), self::at($connectors, 'choices.'.(\count(self::listAt($connectors, 'choices')) - 1).'.outcome')]);
     }

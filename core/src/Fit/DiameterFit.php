@@ -28,6 +28,9 @@ final class DiameterFit
 
     private static function unmeasured(Criterion $criterion, CableEnd $cable, LayerKind $layer, Range $range, string $taker): Finding
     {
+        if (!$cable->construction->design->isMeasurable($layer)) {
+            return Finding::fits($criterion, $cable->end, Sentence::plain('The core is sector-shaped, so no diameter is held against '.lcfirst($taker).': the conductor size decides.'));
+        }
         $expected = $cable->construction->layers[$layer->value]->window ?? null;
         $nominal = $cable->construction->diameterOver($layer);
         $name = self::name($layer);

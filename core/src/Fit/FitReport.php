@@ -40,6 +40,12 @@ final readonly class FitReport
         return $worst;
     }
 
+    /** How many criteria stop it: the one with the fewest is the nearest that would fit. */
+    public function obstacles(): int
+    {
+        return \count(array_filter($this->findings, static fn (Finding $finding): bool => $finding->stops && !$finding->outcome->lets()));
+    }
+
     /** The measured criterion with the least to spare. */
     public function thinnest(): ?Finding
     {

@@ -57,6 +57,7 @@ final class DemoSheetsTest extends TestCase
         $job = self::job($kit, $size, $connector, array_filter(['A' => $cableA, 'B' => $cableB], static fn (string $cable): bool => '' !== $cable), $place);
         $log = [self::entry(0, new SafetyConfirmed('P1', 'Somebody', new \DateTimeImmutable('2026-03-14T08:00:00Z')))];
         self::assertSame([], self::obstacles(Plan::of($job, BuildState::fold($log))));
+        $minutes = 0;
         for ($i = 1; $i < 400; ++$i) {
             $plan = Plan::of($job, BuildState::fold($log));
             $task = $plan->next()->task;
@@ -65,7 +66,8 @@ final class DemoSheetsTest extends TestCase
             }
             $event = self::doing($task, $plan);
             self::assertSame('', self::refusal($plan, $event), $task->title->template);
-            $log[] = self::entry($i, $event);
+            $minutes += CheckKind::Wait === $task->check?->kind && null !== $task->check->least ? 1 + (int) ceil($task->check->least / 60) : 0;
+            $log[] = self::entry($i, $event, $minutes);
         }
         $built = Plan::of($job, BuildState::fold($log));
         self::assertSame(Step::Record, $built->next()->step);
@@ -75,13 +77,27 @@ final class DemoSheetsTest extends TestCase
     /** @return iterable<string, array{string, string, string, string, string, string}> sheet, size, connector, cable A, cable B, place */
     public static function systems(): iterable
     {
-        yield 'one core, copper tape, heat-shrink joint' => ['quillon-straight-12', '2', 'brasswick-al-95', 'iec-1x95-al-12', 'iec-1x95-al-12', 'buried'];
-        yield 'three cores, steel tape, slip-on end' => ['osterwick-end-3c-12', 'N', 'tallis-lug-al-95', 'iec-3x95-al-12-steel-tape', '', 'indoor'];
-        yield 'three cores, wire armour, shear bolts' => ['quillon-wire-joint-12', '95', 'tallis-shear-95-150', 'iec-3x95-al-12-steel-wire', 'iec-3x95-cu-12-steel-wire', 'buried'];
-        yield 'three cores, pushed on' => ['marlpike-pushon-12', 'P1', 'brasswick-al-95', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried'];
-        yield 'three cores, 11 to 33 kV' => ['quillon-long-joint-36', '11 kV', 'brasswick-al-95', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried'];
-        yield 'three cores, nested sets' => ['harrow-nested-12', 'K1', 'tallis-shear-95-150', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried'];
-        yield 'three cores, slip-on joint, armour tape' => ['osterwick-tape-joint-12', 'L1', 'brasswick-al-95', 'iec-3x95-al-12-steel-tape', 'iec-3x95-al-12-steel-tape', 'chamber'];
+        yield '1 one core, tape screen, nested tubes' => ['quillon-straight-12', '2', 'brasswick-al-95', 'iec-1x95-al-12', 'iec-1x95-al-12', 'buried'];
+        yield '1 the same in inches' => ['thole-splice-15', 'A', 'corvane-shear-1-0-250', 'icea-4-0-al-15-100', 'icea-4-0-al-15-100', 'buried'];
+        yield '2 three cores, steel tape, slip-on end' => ['osterwick-end-3c-12', 'N', 'tallis-lug-al-95', 'iec-3x95-al-12-steel-tape', '', 'indoor'];
+        yield '3 three cores, wire armour, shear bolts' => ['quillon-wire-joint-12', '95', 'tallis-shear-95-150', 'iec-3x95-al-12-steel-wire', 'iec-3x95-cu-12-steel-wire', 'buried'];
+        yield '4 all in one, concentric neutral' => ['harrow-allinone-28', '15', 'corvane-shear-1-0-250', 'icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163', 'icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163', 'buried'];
+        yield '5 separable elbow' => ['harrow-elbow-600-25', 'M', 'corvane-lug-1-0-250', 'icea-4-0-al-25-100-tr-xlpe-concentric-neutral-11-163', '', 'chamber'];
+        yield '6 wraparound sleeve, 35 kV' => ['marlpike-wrap-35', '6A', 'corvane-shear-1-0-250', 'icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163', 'icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163', 'buried'];
+        yield '7 three cores, pushed on' => ['marlpike-pushon-12', 'P1', 'brasswick-al-95', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried'];
+        yield '8 three cores, heat-shrink end, outdoors' => ['quillon-end-3c-12', '1', 'tallis-lug-al-95', 'iec-3x95-al-12-steel-wire', '', 'outdoor'];
+        yield '8 the same, indoors' => ['quillon-end-3c-12', '1', 'tallis-lug-al-95', 'iec-3x95-al-12-steel-wire', '', 'indoor'];
+        yield '9 end at a busbar' => ['osterwick-bar-end-28', 'B1', 'corvane-lug-1-0-250', 'icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163', '', 'indoor'];
+        yield '10 paper to three singles' => ['quillon-transition-17', 'T1', 'tallis-shear-sector-95-150', 'lead-3x95-cu-12-belted-steel-wire', 'iec-1x95-al-12', 'buried'];
+        yield '11 pull-out cores, wire screen' => ['marlpike-pullout-24', 'C', 'brasswick-al-150', 'iec-1x150-al-24-copper-wire', 'iec-1x150-al-24-copper-wire', 'buried'];
+        yield '12 ridged, 35 kV, tape' => ['quillon-ridged-35', 'R1', 'corvane-shear-1-0-250', 'icea-4-0-al-35-100', 'icea-4-0-al-35-100', 'buried'];
+        yield '12 the same, neutral wires' => ['quillon-ridged-35', 'R1', 'corvane-shear-1-0-250', 'icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163', 'icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163', 'buried'];
+        yield '13 heat-shrink end' => ['quillon-indoor-end-12', '2', 'tallis-lug-al-95', 'iec-1x95-al-12', '', 'indoor'];
+        yield '14 slip-on end, tape screen' => ['osterwick-indoor-15', '15-1', 'corvane-lug-1-0-250', 'icea-4-0-al-15-100', '', 'indoor'];
+        yield '15 three cores, 11 to 33 kV' => ['quillon-long-joint-36', '11 kV', 'brasswick-al-95', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried'];
+        yield '16 three cores, nested sets' => ['harrow-nested-12', 'K1', 'tallis-shear-95-150', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried'];
+        yield '17 three cores, slip-on, armour tape' => ['osterwick-tape-joint-12', 'L1', 'brasswick-al-95', 'iec-3x95-al-12-steel-tape', 'iec-3x95-al-12-steel-tape', 'chamber'];
+        yield '18 any screen, an earth to the outside' => ['harrow-universal-35', '15', 'corvane-shear-1-0-250', 'icea-4-0-al-15-100-flat-strap', 'icea-4-0-al-15-100', 'chamber'];
     }
 
     /** What a good jointer writes down on being told. */
@@ -131,12 +147,9 @@ final class DemoSheetsTest extends TestCase
         return Reading::typed((string) $length->inMillimetres(), LengthUnit::Millimetre, Instrument::SteelRule);
     }
 
-    /** Entries are written some minutes apart, so that waits have their time. */
-    private static function entry(int $number, Event $event): Entry
+    private static function entry(int $number, Event $event, int $minutes = 0): Entry
     {
-        $minutes = $event instanceof CheckMade && null === $event->answer ? 20 : 0;
-
-        return new Entry("entry-$number", 'Test', (new \DateTimeImmutable('2026-03-14T08:30:00Z'))->modify('+'.(30 * (int) ($number / 40) + $minutes).' minutes'), $event);
+        return new Entry("entry-$number", 'Test', (new \DateTimeImmutable('2026-03-14T08:30:00Z'))->modify("+$minutes minutes"), $event);
     }
 
     private static function refusal(Plan $plan, Event $event): string

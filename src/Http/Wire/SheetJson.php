@@ -46,6 +46,7 @@ final class SheetJson
             'kit' => null === $choice->sheet || null === $choice->size ? null : self::kit($choice->sheet, $choice->size),
             'connector' => null === $choice->connector ? null : self::connector($choice->connector),
             'outcome' => $choice->fit->outcome()->value,
+            'against' => $choice->fit->obstacles(),
             'worst' => null === $worst ? null : FitJson::finding($worst),
             'thinnest' => null === $choice->fit->thinnest() ? null : FitJson::finding($choice->fit->thinnest()),
         ];

@@ -52,7 +52,7 @@ export function Build() {
           <NowPanel job={job} now={now} onDone={() => setPicked(null)} />
           <Unsent job={job} />
         </section>
-        <section aria-label="Stages and cuts" className="grid content-start gap-5 overflow-x-auto p-4 desk:p-6">
+        <section aria-label="Stages and cuts" className="grid content-start gap-5 relative overflow-x-auto p-4 desk:p-6">
           <StageList job={job} />
           <MarkTables job={job} active={active} onPick={setPicked} show="readings" />
           <ShortLaps job={job} />

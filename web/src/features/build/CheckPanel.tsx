@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { useWaiting, useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, LogEvent, Stage, StageCheck } from '../../api/types'
@@ -75,6 +75,8 @@ function TypedAnswer({ check, isSent, onAnswer }: { check: StageCheck; isSent: b
   const unit = useUnit()
   const [text, setText] = useState('')
   const [isTried, setIsTried] = useState(false)
+  const input = useRef<HTMLInputElement>(null)
+  useEffect(() => input.current?.focus({ preventScroll: true }), [])
   const kind = check.kind === 'count' || check.kind === 'torque' || check.kind === 'note' ? check.kind : 'length'
   const read = useAnswer(kind, text)
   return (
@@ -90,10 +92,10 @@ function TypedAnswer({ check, isSent, onAnswer }: { check: StageCheck; isSent: b
         label={kind === 'length' ? `${LABELS.length}, ${unit}` : LABELS[kind]}
         fault={isTried && 'fault' in read ? read.fault : undefined}
       >
-        {(input) => (
+        {(field) => (
           <input
-            {...input}
-            autoFocus
+            {...field}
+            ref={input}
             autoComplete="off"
             inputMode={kind === 'note' || kind === 'torque' ? 'text' : 'decimal'}
             value={text}

@@ -9,7 +9,7 @@ const BARS = { inside: 'bg-inside', 'not-proved': 'bg-unproved', out: 'bg-out' }
 export function CutChips({ job, active, onPick }: { job: Job; active: PickedMark | null; onPick: (mark: PickedMark) => void }) {
   const unit = useUnit()
   return (
-    <ol className="flex overflow-x-auto border-b border-line" aria-label="Cuts by end and order">
+    <ol className="flex relative overflow-x-auto border-b border-line" aria-label="Cuts by end and order">
       {job.ends.flatMap((cable) =>
         marksOf(job, cable.end).map((mark) => {
           const isActive = isSameMark(active, mark)

@@ -23,7 +23,7 @@ export function CutEntry({ mark, text, onText, isTried, isOnItsWay, instrument, 
   const unit = useUnit()
   const input = useRef<HTMLInputElement>(null)
   useEffect(() => {
-    input.current?.focus()
+    input.current?.focus({ preventScroll: true })
   }, [])
   const length = readLength(text, unit)
   const window = mark.from['cable-end']

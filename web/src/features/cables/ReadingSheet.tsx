@@ -44,7 +44,7 @@ function LayerChips({ layers, job, end, active, onActive }: ChipsProps) {
   const unit = useUnit()
   const measured = job.ends.find((one) => one.end === end)?.measured ?? {}
   return (
-    <ol aria-label="Layer to measure" className="-mx-4 flex overflow-x-auto border-y border-line desk:hidden">
+    <ol aria-label="Layer to measure" className="-mx-4 flex relative overflow-x-auto border-y border-line desk:hidden">
       {layers.map((layer) => (
         <li key={layer} className="border-r border-line">
           <button

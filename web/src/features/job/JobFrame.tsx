@@ -76,7 +76,7 @@ function Steps({ job }: { job: Job }) {
       <Link to="/" className="grid min-h-12 place-items-center border-r-2 border-ink px-4 text-lead font-bold desk:px-6">
         Berm
       </Link>
-      <ol ref={row} className="flex flex-1 overflow-x-auto">
+      <ol ref={row} className="flex flex-1 relative overflow-x-auto">
         {job.steps.map((step) => (
           <li key={step.step} className="flex-1 border-r border-line">
             <NavLink

@@ -46,6 +46,7 @@ export function NewJob({ open, onClose }: { open: boolean; onClose: () => void }
             options={[
               { value: 'joint', label: unit === 'in' ? 'Splice' : 'Joint' },
               { value: 'termination', label: 'Termination' },
+              { value: 'separable-connector', label: 'Elbow' },
             ]}
           />
           <Toggle

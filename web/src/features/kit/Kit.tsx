@@ -8,6 +8,7 @@ import { useUnit } from '../../ui/UnitContext'
 import { ChoiceList } from '../../views/ChoiceList'
 import { FitSummary } from '../../views/FitSummary'
 import { useJob } from '../../views/useJob'
+import { Where } from './Where'
 
 export function Kit() {
   const job = useJob()
@@ -21,6 +22,13 @@ export function Kit() {
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 p-4 desk:grid-cols-[minmax(0,26rem)_minmax(0,1fr)] desk:p-6">
       <section className="grid content-start gap-3">
         <h1 className="text-[1.75rem] font-bold">Kit</h1>
+        <Where
+          place={draft.place ?? null}
+          mounting={draft.mounting ?? null}
+          isTermination={job.function !== 'joint'}
+          onPlace={mayPlan ? (place) => change((now) => ({ ...now, place })) : null}
+          onMounting={mayPlan ? (mounting) => change((now) => ({ ...now, mounting })) : null}
+        />
         {job.ends.length === 0 && (
           <Note tone="unproved">Choose and measure the cables first: a kit fits a diameter, not a name.</Note>
         )}

@@ -71,7 +71,7 @@ function Planned({ job }: { job: Job }) {
       {job.markOut && (
         <>
           <SectionView job={job} datum="cable-end" active={null} />
-          <div className="grid gap-4 overflow-x-auto">
+          <div className="grid gap-4 relative overflow-x-auto">
             <MarkTables job={job} show="tools" />
           </div>
         </>

@@ -45,7 +45,7 @@ export function MarkOut() {
           {mark && <Hero mark={mark} datum={datum} />}
           <Parking job={job} />
         </section>
-        <section aria-label="Marks" className="grid content-start gap-6 overflow-x-auto p-4 desk:p-6">
+        <section aria-label="Marks" className="grid content-start gap-6 relative overflow-x-auto p-4 desk:p-6">
           <Obstacles job={job} reasons={obstacles.map((reason) => say(reason, unit))} />
           <MarkTables job={job} datum={datum} active={mark} onPick={setPicked} show="tools" />
           <Laps job={job} />
