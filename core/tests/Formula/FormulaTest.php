@@ -39,6 +39,9 @@ final class FormulaTest extends TestCase
         yield 'below zero' => ['-connector_length / 2', '-52.5 mm'];
         yield 'a condition' => ['connector_fixing == "crimp" ? 7 mm : 1 mm', '7 mm'];
         yield 'a named dimension' => ['clear + 1 mm', '109 mm'];
+        yield 'an area over a width' => ['95 mm² / 5 mm', '19 mm'];
+        yield 'by the voltage of the cable' => ['voltage > 15 kV ? 2 mm : 1 mm', '1 mm'];
+        yield 'by the size of the conductor' => ['conductor_area >= 95 mm2 ? 8 mm : 6 mm', '8 mm'];
         yield 'exact where floats are not' => ['0.1 mm + 0.2 mm', '0.3 mm'];
     }
 
@@ -56,6 +59,10 @@ final class FormulaTest extends TestCase
         yield 'a bracket left open' => ['(connector_length / 2', 'cannot be read: Unclosed "("'];
         yield 'a length and a number' => ['connector_length + 5', 'puts "+" between a length and a number, which has no meaning'];
         yield 'an area' => ['bore_depth * bore_depth', 'gives an area where a length is needed'];
+        yield 'a length and an area' => ['5 mm + 95 mm²', 'puts "+" between a length and an area, which has no meaning'];
+        yield 'a voltage and a number' => ['voltage > 15 ? 1 mm : 2 mm', 'puts ">" between a voltage and a number'];
+        yield 'a text that a name never is' => ['connector_fixing == "crmp" ? 1 mm : 2 mm', 'compares connector_fixing with "crmp", which it never is: use one of crimp, shear-bolt'];
+        yield 'the length of a part in the rule of a cut' => ['part_length / 2', 'The name "part_length" is not one that formulas know'];
         yield 'a number where a length is needed' => ['3 * 4', 'gives a number where a length is needed'];
         yield 'a function that is not there' => ['system("ls")', 'cannot be read: The function "system" does not exist'];
         yield 'a property' => ['connector_length.foo', 'uses lists, properties or calls'];
@@ -113,7 +120,7 @@ final class FormulaTest extends TestCase
 
     private static function values(): Values
     {
-        return Values::of([
+        return Values::of(['voltage' => 12.0, 'conductor_area' => 95.0,
             'connector_length' => Length::ofMillimetres(105), 'bore_depth' => Length::ofMillimetres(56), 'connector_fixing' => 'crimp', 'clear' => Length::ofMillimetres(108),
         ]);
     }

@@ -11,7 +11,7 @@ export function PartOutlines({ parts, scale, axisY, tallest, step, unit }: PartO
     const top = axisY - tallest - 16 - level * step
     const [left, right] = [scale.x(part.fromMm), scale.x(part.toMm)]
     return (
-      <g key={part.key}>
+      <g key={`${part.key} ${part.fromMm}`}>
         <path
           className="glide"
           d={`M${left} ${axisY}V${top}H${right}V${axisY}`}
@@ -20,7 +20,15 @@ export function PartOutlines({ parts, scale, axisY, tallest, step, unit }: PartO
           strokeWidth={1.5}
           strokeDasharray="6 4"
         />
-        <text x={left + 8} y={top - 6} fontSize={14} fill="var(--color-plan)">
+        <text
+          x={left + 8}
+          y={top - 6}
+          fontSize={14}
+          fill="var(--color-plan)"
+          stroke="var(--color-chalk)"
+          strokeWidth={4}
+          paintOrder="stroke"
+        >
           {part.name.toLowerCase()} · {sayMark(part.toMm - part.fromMm, unit)}
         </text>
       </g>

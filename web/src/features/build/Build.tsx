@@ -14,7 +14,7 @@ import { CutChips } from './CutChips'
 import { CutPanel } from './CutPanel'
 import { ConnectorPanel } from './ConnectorPanel'
 import { ParkPanel } from './ParkPanel'
-import { StageHead, StageList } from './StageHead'
+import { StageHead, StageList, StageNotes } from './StageHead'
 import { StagePanel } from './StagePanel'
 import { sayEvent } from '../../views/sayEvent'
 
@@ -50,6 +50,7 @@ export function Build() {
         <section aria-label="Now" className="grid content-start gap-4 desk:border-r-2 desk:border-ink desk:p-6">
           <StageHead job={job} />
           <NowPanel job={job} now={now} onDone={() => setPicked(null)} />
+          <StageNotes job={job} />
           <Unsent job={job} />
         </section>
         <section aria-label="Stages and cuts" className="grid content-start gap-5 relative overflow-x-auto p-4 desk:p-6">

@@ -26,6 +26,16 @@ export function StageHead({ job }: { job: Job }) {
           ))}
         </ol>
       )}
+    </div>
+  )
+}
+
+/** What a stage takes and leaves in its place, and why it comes here. */
+export function StageNotes({ job }: { job: Job }) {
+  const stage = stageNow(job)
+  if (!stage || job.isBuilt) return null
+  return (
+    <div className="grid gap-1 max-desk:px-4">
       <Named label="Comes to its place" names={stage.installs} />
       <Named label="Takes" names={stage.uses} />
       {stage.reason && <p className="text-label text-mute">{stage.reason}</p>}

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Tests\Build;
+
+use Berm\Core\Build\BuildState;
+use Berm\Core\Build\CheckAccepted;
+use Berm\Core\Build\CheckMade;
+use Berm\Core\Build\ConnectorFitted;
+use Berm\Core\Build\CutMeasured;
+use Berm\Core\Build\Entry;
+use Berm\Core\Build\Event;
+use Berm\Core\Build\Gate;
+use Berm\Core\Build\HoldReleased;
+use Berm\Core\Build\PartParked;
+use Berm\Core\Build\SafetyConfirmed;
+use Berm\Core\Build\StageFinished;
+use Berm\Core\Build\Withdrawn;
+use Berm\Core\Cable\End;
+use Berm\Core\Cable\Where;
+use Berm\Core\Job\Plan;
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\Quantity\Instrument;
+use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Quantity\Reading;
+use Berm\Core\Quantity\Torque;
+use Berm\Core\Quantity\Verdict;
+use Berm\Core\Saying\Reader;
+use Berm\Core\Tests\Example;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+/** A sheet whose stages order the work: each begins when those before it are done, and a stage that hides another waits for it. */
+final class StagesTest extends TestCase
+{
+    #[Test]
+    public function aStageBeginsWhenTheOnesBeforeItAreDone(): void
+    {
+        self::assertSame('First: Park the outer sleeve on end A.', self::refusal([], self::cut(End::A, Cut::Oversheath, '250')));
+        self::assertSame('First: Threaded.', self::refusal(self::parked(), self::cut(End::A, Cut::Oversheath, '250')), 'the stage is not finished yet');
+        self::assertSame('', self::refusal([...self::parked(), new StageFinished('park')], self::cut(End::A, Cut::Oversheath, '250')));
+    }
+
+    #[Test]
+    public function aStageIsNotFinishedBeforeWhatItAsksForIsWrittenDownAndRight(): void
+    {
+        self::assertSame('First: Gap left, end A.', self::refusal(self::cutToSize(), new StageFinished('cut')));
+        $wide = [...self::cutToSize(), self::gap(End::A, '9')];
+        self::assertSame('Gap left, end A: it is out. Put it right, or let an engineer accept it.', self::refusal($wide, new StageFinished('cut')));
+        $accepted = [...$wide, new CheckAccepted('cut', 'gap', Where::of(End::A, null), 'filled'), self::gap(End::B, '3')];
+        self::assertSame('', self::refusal($accepted, new StageFinished('cut')));
+        self::assertSame('Gap left, end A', self::plan([...$accepted, self::gap(End::A, '9.5')])->next()->title->template, 'a new answer takes the acceptance back');
+    }
+
+    #[Test]
+    public function aLengthIsJudgedAgainstItsFormulaWithTheUncertaintyOfTheInstrument(): void
+    {
+        $verdict = static fn (string $typed): ?Verdict => self::plan([...self::cutToSize(), self::gap(End::A, $typed)])->progress?->task('cut', 'gap', Where::of(End::A, null))?->verdict?->verdict;
+        self::assertSame([Verdict::Inside, Verdict::NotProved, Verdict::Out], [$verdict('4'), $verdict('6.8'), $verdict('7.1')], 'at most half a connector less 45 mm: 7 mm');
+    }
+
+    #[Test]
+    public function anAnswerOfAnotherKindIsNotTaken(): void
+    {
+        self::assertSame('This is not an answer to: Gap left.', self::refusal(self::cutToSize(), new CheckMade('cut', 'gap', Where::of(End::A, null), true)));
+        self::assertSame('There is no such check on this job.', self::refusal(self::cutToSize(), new CheckMade('cut', 'gap', Where::of(null, null), true)));
+    }
+
+    #[Test]
+    public function aTorqueMayBeReadInEitherUnit(): void
+    {
+        $out = static fn (string $torque): bool => self::plan([...self::joined(), new CheckMade('close', 'torque', Where::of(null, null), Torque::parse($torque))])->progress?->task('close', 'torque', Where::of(null, null))->isOut ?? false;
+        self::assertSame([false, false, true], [$out('50 lbf·ft'), $out('81 N·m'), $out('60.1 lbf·ft')], '68 to 81 N·m is 50 to 60 lbf·ft (common practice)');
+    }
+
+    #[Test]
+    public function aWaitIsCountedFromTheLog(): void
+    {
+        $torque = new CheckMade('close', 'torque', Where::of(null, null), Torque::parse('70 N·m'));
+        $wait = new CheckMade('close', 'cool', Where::of(null, null), null);
+        $isOut = static fn (int $minutes): bool => Plan::of(self::job(), BuildState::fold([...self::log([...self::joined(), $torque]), new Entry('late', 'Test', self::start()->modify("+$minutes minutes"), $wait)]))->progress?->task('close', 'cool', Where::of(null, null))->isOut ?? false;
+        self::assertSame([true, false], [$isOut(9), $isOut(10)]);
+    }
+
+    #[Test]
+    public function aHoldPointWaitsForAnEngineerAndLaterStagesRestOnEarlierOnes(): void
+    {
+        $made = [...self::joined(), new CheckMade('close', 'torque', Where::of(null, null), Torque::parse('70 N·m')), new CheckMade('close', 'cool', Where::of(null, null), null), new CheckAccepted('close', 'cool', Where::of(null, null), 'cold day')];
+        self::assertSame('Finish the stage first.', self::refusal($made, new HoldReleased('close')));
+        $finished = [...$made, new StageFinished('close')];
+        self::assertFalse(self::plan($finished)->isBuilt());
+        self::assertTrue(self::plan([...$finished, new HoldReleased('close')])->isBuilt());
+        self::assertSame('"Close" is finished and rests on it: withdraw that first.', self::refusal($finished, new Withdrawn('entry-'.(\count($finished) - 3), 'slip')));
+        self::assertSame('The connector is on: withdraw that entry first.', self::refusal($finished, new Withdrawn('entry-1', 'slip')));
+        self::assertSame('', self::refusal($finished, new Withdrawn('entry-'.\count($finished), 'too early')));
+    }
+
+    /** @return list<Event> */
+    private static function parked(): array
+    {
+        return [new PartParked(End::A, 'outer-sleeve'), new PartParked(End::A, 'stress-tube')];
+    }
+
+    /** @return list<Event> */
+    private static function cutToSize(): array
+    {
+        $cuts = [];
+        foreach (End::cases() as $end) {
+            foreach (['oversheath' => '250', 'metallic-screen' => '215', 'insulation-screen' => '165', 'insulation' => '57.5'] as $cut => $typed) {
+                $cuts[] = self::cut($end, Cut::from($cut), $typed);
+            }
+        }
+
+        return [...self::parked(), new StageFinished('park'), ...$cuts];
+    }
+
+    /** @return list<Event> */
+    private static function joined(): array
+    {
+        return [...self::cutToSize(), self::gap(End::A, '3'), self::gap(End::B, '3'), new StageFinished('cut'), new ConnectorFitted('B1'), new StageFinished('connector')];
+    }
+
+    private static function gap(End $end, string $typed): CheckMade
+    {
+        return new CheckMade('cut', 'gap', Where::of($end, null), Reading::typed($typed, LengthUnit::Millimetre, Instrument::SteelRule));
+    }
+
+    private static function cut(End $end, Cut $cut, string $typed): CutMeasured
+    {
+        return new CutMeasured($end, $cut, null, Reading::typed($typed, LengthUnit::Millimetre, Instrument::SteelRule));
+    }
+
+    /** @param list<Event> $events */
+    private static function refusal(array $events, Event $event): string
+    {
+        $refusal = (new Gate(self::plan($events)))->refusal($event);
+
+        return null === $refusal ? '' : (new Reader(LengthUnit::Millimetre))->say($refusal);
+    }
+
+    /** @param list<Event> $events */
+    private static function plan(array $events): Plan
+    {
+        return Plan::of(self::job(), BuildState::fold(self::log($events)));
+    }
+
+    /**
+     * @param list<Event> $events
+     *
+     * @return list<Entry>
+     */
+    private static function log(array $events): array
+    {
+        $log = [new Entry('entry-0', 'Test', self::start(), new SafetyConfirmed('P1', 'Somebody', self::start()))];
+        foreach ($events as $i => $event) {
+            $log[] = new Entry('entry-'.($i + 1), 'Test', self::start(), $event);
+        }
+
+        return $log;
+    }
+
+    private static function start(): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable('2026-03-14T08:30:00Z');
+    }
+
+    private static function job(): \Berm\Core\Job\Job
+    {
+        $check = static fn (string $key, string $kind, array $more): array => ['key' => $key, 'ask' => 'gap' === $key ? 'Gap left' : ucfirst($key), 'kind' => $kind, 'reason' => 'As the test has it.', ...$more];
+        $stages = [
+            ['key' => 'park', 'title' => 'Threaded', 'parks' => ['stress-tube', 'outer-sleeve']],
+            ['key' => 'cut', 'title' => 'Cut', 'cuts' => ['oversheath', 'metallic-screen', 'insulation-screen', 'insulation'], 'checks' => [$check('gap', 'length', ['each' => 'end', 'max' => 'connector_length / 2 - 45 mm'])]],
+            ['key' => 'connector', 'title' => 'Crimp', 'fitsConnector' => true, 'oneWay' => true],
+            ['key' => 'close', 'title' => 'Close', 'installs' => ['stress-tube', 'outer-sleeve'], 'holdPoint' => true, 'checks' => [$check('torque', 'torque', ['min' => '67.5 N·m', 'max' => '60 lbf·ft']), $check('cool', 'wait', ['after' => 'connector', 'min' => '10 min'])]],
+        ];
+
+        return Example::read(Example::with(Example::joint(), 'kit.sheet.stages', $stages))->job;
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Tests\Kit;
+
+use Berm\Core\File\BadDocument;
+use Berm\Core\File\Fields;
+use Berm\Core\File\KitSheetFile;
+use Berm\Core\File\Problem;
+use Berm\Core\Tests\Example;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+/** What is refused when a leaflet is read in, with its place and its mend. The sheets are made for the test. */
+final class KitSheetTest extends TestCase
+{
+    /** @return iterable<string, array{string, mixed, string, string}> */
+    public static function faults(): iterable
+    {
+        $check = static fn (string $kind, string $min, string $max = '', string $after = ''): array => self::stages(checks: [['key' => 'c', 'ask' => 'Look', 'reason' => 'So.', 'kind' => $kind, 'min' => $min, ...('' === $max ? [] : ['max' => $max]), ...('' === $after ? [] : ['after' => $after])]]);
+        yield 'a tube that grows' => ['sizes.0.parts.stress-tube.recoveredBore', '39 mm', 'sizes[0].parts.stress-tube', 'must shrink'];
+        yield 'a row without its pitch' => ['sizes.0.parts.stress-tube.count', 3, 'sizes[0].parts.stress-tube', 'give "pitch"'];
+        yield 'a range upside down' => ['sizes.0.insulation', ['min' => '24 mm', 'max' => '17 mm'], 'sizes[0].insulation', '24 mm'];
+        yield 'a cut worked out from itself' => ['cuts.3.cases.0.distance', 'cut_oversheath - 100 mm', '', 'from itself, by way of the others'];
+        yield 'a length added to an area' => ['cuts.0.cases.0.distance', 'tape_left + 95 mm²', 'cuts[0].cases[0].distance', 'between a length and an area'];
+        yield 'an unknown name' => ['parts.0.from', 'middle', 'parts[0].from', 'not one that formulas know'];
+        yield 'a cut that armour needs' => ['armours', ['steel-wire'], '', 'has no rule for the cut "armour"'];
+        yield 'a part on an end that is not there' => ['function', 'termination', '', 'only a joint has one'];
+        yield 'a rule about nothing that is there' => ['parts.0.coverage', [['rule' => 'butts', 'of' => 'connector', 'reason' => 'So.']], 'parts[0].coverage[0].max', 'within how much'];
+        yield 'a window upside down' => ['stages', $check('length', '8 mm', '3 mm'), 'stages[0].checks[0]', 'from 8 mm down to 3 mm'];
+        yield 'a torque upside down' => ['stages', $check('torque', '81 N·m', '50 lbf·ft'), 'stages[0].checks[0]', 'give the smaller limit first'];
+        yield 'a time that is none' => ['stages', $check('wait', 'a while', after: 'all'), 'stages[0].checks[0].min', 'write "30 s", "5 min" or "2 h"'];
+        yield 'a wait for what comes later' => ['stages', $check('wait', '5 min', after: 'later'), '', 'waits for the stage "later", which does not come before it'];
+        yield 'a part parked that nothing uses' => ['stages', self::stages(installs: ['outer-sleeve']), '', 'parks "stress-tube", but no stage installs it'];
+        yield 'a part parked too late' => ['stages', self::stages(parks: ['stress-tube']), '', '"outer-sleeve" is parked in no stage up to the connector'];
+        yield 'a stage with an unknown part' => ['stages', self::stages(installs: ['stress-tube', 'outer-sleeve', 'sock']), '', 'names the part "sock", which the sheet does not have'];
+        yield 'a cut that no stage makes' => ['stages', self::stages(cuts: ['oversheath']), '', 'the cut "metallic-screen" exactly once'];
+        yield 'weather the wrong way round' => ['shelf', ['coldestInstallation' => '40 °C', 'warmestInstallation' => '0 °C'], 'shelf', 'exchange them'];
+    }
+
+    #[Test]
+    #[DataProvider('faults')]
+    public function aFaultIsRefusedWithItsPlaceAndItsMend(string $path, mixed $value, string $place, string $mend): void
+    {
+        try {
+            self::read(self::changed(self::sheet(), explode('.', $path), $value));
+        } catch (BadDocument $bad) {
+            $there = array_filter($bad->problems, static fn (Problem $problem): bool => $problem->path === $place);
+            self::assertStringContainsString($mend, implode(' ', array_map(static fn (Problem $problem): string => $problem->message, $there)), $bad->getMessage());
+
+            return;
+        }
+        self::fail('it was taken');
+    }
+
+    #[Test]
+    public function sizesThatTakeTheSameCablesAreRefusedUnlessTheLeafletHasThemSo(): void
+    {
+        $sheet = self::sheet();
+        $size = \is_array($sheet['sizes'] ?? null) ? $sheet['sizes'][0] : [];
+        \assert(\is_array($size));
+        $sheet['sizes'] = [$size, [...$size, 'label' => 'L', 'insulation' => ['min' => '23 mm', 'max' => '30 mm']]];
+        self::assertCount(2, self::read([...$sheet, 'overlappingSizes' => true])->sizes);
+        $this->expectException(BadDocument::class);
+        $this->expectExceptionMessage('sizes "M" and "L" would both take some cables');
+        self::read($sheet);
+    }
+
+    #[Test]
+    public function sizesThatOnlyTouchDoNotOverlap(): void
+    {
+        $sheet = self::sheet();
+        $size = \is_array($sheet['sizes'] ?? null) ? $sheet['sizes'][0] : [];
+        \assert(\is_array($size));
+        $sheet['sizes'] = [$size, [...$size, 'label' => 'L', 'insulation' => ['min' => '24 mm', 'max' => '30 mm']]];
+        self::assertSame(['M', 'L'], array_keys(self::read($sheet)->sizes));
+    }
+
+    #[Test]
+    public function everyFaultOfASheetIsToldAtOnce(): void
+    {
+        $sheet = self::changed(self::changed(self::sheet(), ['cuts', '0', 'cases', '0', 'distance'], '5 mm + 1'), ['parts', '1', 'kind'], 'hat');
+        try {
+            self::read($sheet);
+            self::fail('it was taken');
+        } catch (BadDocument $bad) {
+            self::assertSame(['cuts[0].cases[0].distance', 'parts[1].kind'], array_map(static fn (Problem $problem): string => $problem->path, $bad->problems));
+        }
+    }
+
+    #[Test]
+    public function whatIsWrittenReadsTheSame(): void
+    {
+        $files = glob(__DIR__.'/../../../demo/kits/*.json');
+        self::assertNotEmpty($files);
+        foreach (\is_array($files) ? $files : [] as $file) {
+            $sheet = Fields::readText((string) file_get_contents($file), KitSheetFile::read(...));
+            $written = json_encode(KitSheetFile::write($sheet), \JSON_THROW_ON_ERROR);
+            self::assertEquals($sheet, Fields::readText($written, KitSheetFile::read(...)), $file);
+        }
+    }
+
+    /**
+     * @param list<string>               $parks
+     * @param list<string>               $cuts
+     * @param list<string>               $installs
+     * @param list<array<string, mixed>> $checks
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function stages(array $parks = ['stress-tube', 'outer-sleeve'], array $cuts = ['oversheath', 'metallic-screen', 'insulation-screen', 'insulation'], array $installs = ['stress-tube', 'outer-sleeve'], array $checks = []): array
+    {
+        return [['key' => 'all', 'title' => 'All', 'parks' => $parks, 'cuts' => $cuts, 'fitsConnector' => true, 'installs' => $installs, 'checks' => $checks], ['key' => 'later', 'title' => 'Later']];
+    }
+
+    /** @return array<string, mixed> */
+    private static function sheet(): array
+    {
+        $kit = Example::joint()['kit'];
+        $sheet = \is_array($kit) ? $kit['sheet'] : [];
+        $named = [];
+        foreach (\is_array($sheet) ? $sheet : [] as $key => $value) {
+            $named[(string) $key] = $value;
+        }
+
+        return $named;
+    }
+
+    /**
+     * @param array<mixed> $json
+     * @param list<string> $path
+     *
+     * @return array<mixed>
+     */
+    private static function changed(array $json, array $path, mixed $value): array
+    {
+        $key = array_shift($path);
+        $inner = $json[$key ?? ''] ?? [];
+        $json[$key ?? ''] = [] === $path ? $value : self::changed(\is_array($inner) ? $inner : [], $path, $value);
+
+        return $json;
+    }
+
+    /** @param array<mixed> $sheet */
+    private static function read(array $sheet): \Berm\Core\Kit\KitSheet
+    {
+        return Fields::readText(json_encode($sheet, \JSON_THROW_ON_ERROR), KitSheetFile::read(...));
+    }
+}
