@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Device\LabelReader;
+use App\UseCase\AddBox;
 use App\UseCase\Atomically;
 use App\UseCase\CableTypes;
 use App\UseCase\ChangePlan;
@@ -40,6 +42,8 @@ final class LoadDemo extends Command
         private readonly ChangePlan $changePlan,
         private readonly WriteEntry $writeEntry,
         private readonly SaveKitDraft $saveDraft,
+        private readonly AddBox $addBox,
+        private readonly LabelReader $reader,
         private readonly EntryIds $ids,
         private readonly Atomically $atomically,
     ) {
@@ -70,6 +74,9 @@ final class LoadDemo extends Command
         }
         foreach ($this->files('drafts') as $text) {
             ($this->saveDraft)(Fields::readText($text, KitSheetFile::read(...))->revision->id, 0, $text, 'Tamsin Oake');
+        }
+        foreach (range(0, 5) as $pull) {
+            ($this->addBox)($this->ids->next(), $this->reader->read($pull), $pull < 4 ? 'Harbour store, bay 3' : 'Van 2', 'Bram Kettley');
         }
         foreach ($this->files('jobs') as $text) {
             Fields::readText($text, $this->loadJob(...));

@@ -7,6 +7,9 @@ namespace App\Http;
 use App\Http\Wire\JobJson;
 use App\Http\Wire\KitSheetJson;
 use App\Http\Wire\SentenceJson;
+use App\UseCase\BoxNotFound;
+use App\UseCase\BoxRefused;
+use App\UseCase\BoxTaken;
 use App\UseCase\DraftConflict;
 use App\UseCase\DraftNotFound;
 use App\UseCase\EntryIdTaken;
@@ -53,9 +56,10 @@ final readonly class ProblemListener
             $error instanceof BadDocument => self::problem(422, 'bad-document', 'Some of it cannot be used. Nothing was stored.', ['problems' => array_map(static fn (Problem $problem): array => ['path' => $problem->path, 'message' => $problem->message], $error->problems)]),
             $error instanceof PlanConflict => $this->conflict($error),
             $error instanceof EntryRefused => self::problem(409, 'refused', $error->getMessage(), ['reason' => SentenceJson::of($error->reason)]),
-            $error instanceof EntryIdTaken, $error instanceof SheetExists => self::problem(409, 'taken', $error->getMessage()),
+            $error instanceof BoxRefused => self::problem(409, 'refused', $error->getMessage(), ['reason' => SentenceJson::of($error->reason)]),
+            $error instanceof EntryIdTaken, $error instanceof SheetExists, $error instanceof BoxTaken => self::problem(409, 'taken', $error->getMessage()),
             $error instanceof DraftConflict => self::problem(409, 'draft-conflict', $error->getMessage(), ['theirDraft' => KitSheetJson::draft($error->theirs, null)]),
-            $error instanceof JobNotFound, $error instanceof SheetNotFound, $error instanceof DraftNotFound => self::problem(404, 'not-found', $error->getMessage()),
+            $error instanceof JobNotFound, $error instanceof SheetNotFound, $error instanceof DraftNotFound, $error instanceof BoxNotFound => self::problem(404, 'not-found', $error->getMessage()),
             $error instanceof CoreError => self::problem(422, 'bad-document', $error->getMessage()),
             $error instanceof AccessDeniedException => self::problem(403, 'not-allowed', 'Your role does not allow this. Ask somebody whose role does.'),
             $error instanceof HttpExceptionInterface => self::problem($error->getStatusCode(), 'http', '' === $error->getMessage() ? 'The request cannot be answered.' : $error->getMessage()),

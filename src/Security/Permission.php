@@ -14,6 +14,10 @@ enum Permission: string
     case WriteSheet = 'write-sheet';
     /** Write the log: safety, cuts, parking, connector. */
     case Build = 'build';
+    /** Put boxes into the stores. */
+    case KeepStores = 'keep-stores';
+    /** Set a box aside for a job, and open it. */
+    case TakeBox = 'take-box';
     /** Let a cut or a check that is out stand, and release a hold point. */
     case AcceptDeviation = 'accept-deviation';
 }

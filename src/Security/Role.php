@@ -19,6 +19,8 @@ enum Role: string
             Permission::Read => true,
             Permission::Plan, Permission::AddCable => self::Jointer === $this || self::Engineer === $this,
             Permission::Build => self::Jointer === $this,
+            Permission::KeepStores => self::Storekeeper === $this,
+            Permission::TakeBox => self::Storekeeper === $this || self::Jointer === $this || self::Engineer === $this,
             Permission::WriteSheet, Permission::AcceptDeviation => self::Engineer === $this,
         };
     }

@@ -16,6 +16,7 @@ abstract class ApiTestCase extends WebTestCase
     protected const FINISHED = '019aa100-0000-7000-8000-000000000001';
     protected const HALF_CUT = '019aa100-0000-7000-8000-000000000002';
     protected const INCHES = '019aa100-0000-7000-8000-000000000003';
+    protected const STAGED = '019aa100-0000-7000-8000-000000000007';
     protected const NO_FIT = '019aa100-0000-7000-8000-000000000004';
 
     protected KernelBrowser $browser;
@@ -95,5 +96,12 @@ abstract class ApiTestCase extends WebTestCase
     {
         $token = self::at($session, 'csrfToken');
         $this->csrfToken = \is_string($token) ? $token : '';
+    }
+
+    protected static function text(Response $response, string $path): string
+    {
+        $text = self::at($response, $path);
+
+        return \is_string($text) ? $text : '';
     }
 }

@@ -137,11 +137,4 @@ final class CableTest extends ApiTestCase
     {
         return $this->call('POST', "/api/cables/import?keep=$keep", $text, ['Content-Type' => $type]);
     }
-
-    private static function text(Response $response, string $path): string
-    {
-        $text = self::at($response, $path);
-
-        return \is_string($text) ? $text : '';
-    }
 }

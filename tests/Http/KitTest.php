@@ -121,11 +121,4 @@ final class KitTest extends ApiTestCase
 
         return (float) $number;
     }
-
-    private static function text(Response $response, string $path): string
-    {
-        $text = self::at($response, $path);
-
-        return \is_string($text) ? $text : '';
-    }
 }

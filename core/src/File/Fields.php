@@ -86,6 +86,14 @@ final class Fields
         return trim($value);
     }
 
+    /** A text in which a reader may have left control characters: ASCII 29 separates the elements of a label. */
+    public function label(string $key, int $longest): string
+    {
+        $value = $this->value($key);
+
+        return \is_string($value) && \strlen($value) <= $longest ? $value : $this->fault($key, "must be the text of a label, at most $longest characters.", '');
+    }
+
     public function optionalText(string $key, int $longest = 200): string
     {
         return null === $this->value($key) || '' === $this->value($key) ? '' : $this->text($key, $longest);

@@ -13,6 +13,7 @@ use Berm\Core\Kit\KitSize;
 use Berm\Core\Kit\SizeTakes;
 use Berm\Core\Kit\TubeSize;
 use Berm\Core\Quantity\Length;
+use Berm\Core\Stores\Gtin;
 
 /** The sizes of a kit in its open file. @internal */
 final class KitSizeFile
@@ -21,6 +22,7 @@ final class KitSizeFile
     {
         $label = $file->text('label', 40);
         $voltage = $file->has('ratedVoltage') ? $file->parsed('ratedVoltage', RatedVoltage::parse(...), RatedVoltage::parse('12 kV')) : null;
+        $gtin = $file->has('gtin') ? $file->parsed('gtin', Gtin::parse(...), Gtin::parse('09521234543213')) : null;
         $a = self::takes($file);
         $b = $file->optionalObject('endB', self::takes(...));
         $connectorDiameter = $file->object('connectorDiameter', RangeFile::read(...));
@@ -28,7 +30,7 @@ final class KitSizeFile
         $dimensions = $file->lengths('dimensions');
         $parts = $file->table('parts', self::tube(...));
 
-        return new KitSize($label, $voltage, [End::A->value => Fields::got($a), ...(null === $b ? [] : [End::B->value => $b])], Fields::got($connectorDiameter), Fields::got($connectorLength), $dimensions, $parts);
+        return new KitSize($label, $voltage, $gtin, [End::A->value => Fields::got($a), ...(null === $b ? [] : [End::B->value => $b])], Fields::got($connectorDiameter), Fields::got($connectorLength), $dimensions, $parts);
     }
 
     private static function takes(Fields $file): ?SizeTakes
@@ -57,6 +59,7 @@ final class KitSizeFile
         return [
             'label' => $size->label,
             ...(null === $size->voltage ? [] : ['ratedVoltage' => $size->voltage->label]),
+            ...(null === $size->gtin ? [] : ['gtin' => $size->gtin->digits]),
             ...self::writeTakes($size->takes(End::A)),
             ...(isset($size->takes[End::B->value]) ? ['endB' => self::writeTakes($size->takes(End::B))] : []),
             'connectorDiameter' => RangeFile::write($size->connectorDiameter),

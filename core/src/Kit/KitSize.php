@@ -8,6 +8,7 @@ use Berm\Core\Cable\End;
 use Berm\Core\Cable\RatedVoltage;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
+use Berm\Core\Stores\Gtin;
 
 /** One size of a kit: what it fits, and the dimensions its rules use. */
 final readonly class KitSize
@@ -21,6 +22,8 @@ final readonly class KitSize
         public string $label,
         /** Null: that of the sheet. */
         public ?RatedVoltage $voltage,
+        /** What its box is labelled with; null where the leaflet does not say. */
+        public ?Gtin $gtin,
         public array $takes,
         public Range $connectorDiameter,
         public Range $connectorLength,

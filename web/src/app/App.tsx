@@ -14,6 +14,7 @@ import { MarkOut } from '../features/mark-out/MarkOut'
 import { Record } from '../features/record/Record'
 import { Safety } from '../features/safety/Safety'
 import { SignIn } from '../features/sign-in/SignIn'
+import { Stores } from '../features/stores/Stores'
 import { Button } from '../ui/Button'
 import { Note } from '../ui/Note'
 
@@ -60,6 +61,7 @@ const PLACES = [
   { to: '/', name: 'Jobs' },
   { to: '/cables', name: 'Cables' },
   { to: '/kits', name: 'Kits' },
+  { to: '/stores', name: 'Stores' },
 ]
 
 function WithHead() {
@@ -136,6 +138,7 @@ const router = createBrowserRouter([
           { path: '/', element: <JobList /> },
           { path: '/cables', element: <Library /> },
           { path: '/kits', element: <Kits /> },
+          { path: '/stores', element: <Stores /> },
         ],
       },
       {

@@ -8,6 +8,7 @@ import { useUnit } from '../../ui/UnitContext'
 import { ChoiceList } from '../../views/ChoiceList'
 import { FitSummary } from '../../views/FitSummary'
 import { useJob } from '../../views/useJob'
+import { KitBoxes } from './KitBoxes'
 import { Where } from './Where'
 
 export function Kit() {
@@ -55,12 +56,15 @@ export function Kit() {
           />
         )}
       </section>
-      <FitSummary
-        title={job.kit ? `${job.kit.name}, size ${job.kit.size}` : null}
-        empty="Choose a kit size to see, criterion by criterion, whether it fits."
-        report={job.fit.kit}
-        next={{ to: `/jobs/${job.id}/connector`, label: job.function === 'joint' ? 'On to the connector' : 'On to the lug' }}
-      />
+      <div className="grid content-start gap-8">
+        <FitSummary
+          title={job.kit ? `${job.kit.name}, size ${job.kit.size}` : null}
+          empty="Choose a kit size to see, criterion by criterion, whether it fits."
+          report={job.fit.kit}
+          next={{ to: `/jobs/${job.id}/connector`, label: job.function === 'joint' ? 'On to the connector' : 'On to the lug' }}
+        />
+        <KitBoxes job={job} />
+      </div>
     </div>
   )
 }

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Http;
+
+use PHPUnit\Framework\Attributes\Test;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Uid\Uuid;
+
+final class StoresTest extends ApiTestCase
+{
+    #[Test]
+    public function theFirstToExpireComesFirstAndAnExpiredOneSaysWhyItCannotBeTaken(): void
+    {
+        $this->signIn('jointer');
+        $boxes = self::listAt($this->call('GET', '/api/boxes'), 'boxes');
+        $expiries = array_filter(array_column($boxes, 'expiresOn'));
+        $sorted = $expiries;
+        sort($sorted);
+        self::assertSame($sorted, $expiries);
+        self::assertSame('2026-03-01', $sorted[0] ?? '');
+        $first = $this->call('GET', '/api/boxes');
+        self::assertSame('It expired on {date}: send it back.', self::at($first, 'boxes.0.refusal.template'));
+        self::assertSame(409, $this->reserve(self::text($first, 'boxes.0.id'), self::STAGED)->getStatusCode());
+    }
+
+    #[Test]
+    public function aBoxIsReadInFromItsLabelOnceAndItsItemNumberTellsTheKit(): void
+    {
+        $this->signIn('storekeeper');
+        $label = self::text($this->call('GET', '/api/label-reader'), 'label');
+        self::assertStringStartsWith(']d2', $label, 'as such a reader sends it');
+        $id = Uuid::v7()->toRfc4122();
+        $added = $this->add($id, $label);
+        self::assertSame([201, 'quillon-indoor-end-12', '2', 'Q26-1177'], [$added->getStatusCode(), self::at($added, 'kit.id'), self::at($added, 'kit.size'), self::at($added, 'batch')]);
+        self::assertSame(201, $this->add($id, $label)->getStatusCode(), 'sent twice, stored once');
+        $serial = self::text($this->call('GET', '/api/label-reader'), 'label');
+        self::assertSame(201, $this->add(Uuid::v7()->toRfc4122(), $serial)->getStatusCode());
+        $again = $this->add(Uuid::v7()->toRfc4122(), $serial);
+        self::assertSame(409, $again->getStatusCode());
+        self::assertStringContainsString('each box has its own', self::text($again, 'detail'));
+    }
+
+    #[Test]
+    public function aBadLabelIsRefusedWithItsMend(): void
+    {
+        $this->signIn('storekeeper');
+        foreach (['' => 'is empty', '(01)09501101530004' => 'its last digit should be 3', '(01)09501101530003' => 'which no released kit sheet has'] as $label => $reason) {
+            $bad = $this->add(Uuid::v7()->toRfc4122(), $label);
+            self::assertSame([422, 'label'], [$bad->getStatusCode(), self::at($bad, 'problems.0.path')]);
+            self::assertStringContainsString($reason, self::text($bad, 'problems.0.message'));
+        }
+        $this->signIn('jointer');
+        self::assertSame(403, $this->add(Uuid::v7()->toRfc4122(), '(01)09501101530003')->getStatusCode());
+    }
+
+    #[Test]
+    public function aBoxIsSetAsideForOneJobOpenedThereAndItsContentsCheckedOff(): void
+    {
+        $this->signIn('jointer');
+        $boxes = $this->call('GET', '/api/boxes?kit=quillon-wire-joint-12&size=95&job='.self::STAGED);
+        self::assertSame(2, self::at($boxes, 'total'));
+        $id = self::text($boxes, 'boxes.0.id');
+        self::assertSame([200, self::STAGED], [$this->reserve($id, self::STAGED)->getStatusCode(), self::at($this->call('GET', '/api/boxes?kit=quillon-wire-joint-12&size=95'), 'boxes.0.reservedFor')]);
+        $taken = $this->reserve($id, self::INCHES);
+        self::assertSame([409, 'It is reserved for another job.'], [$taken->getStatusCode(), self::at($taken, 'detail')]);
+        self::assertSame(422, $this->open($id, ['hat'])->getStatusCode());
+        $opened = $this->open($id, ['mesh']);
+        self::assertSame([200, ['mesh'], 'Parts of it were missing when it was checked.'], [$opened->getStatusCode(), self::listAt($opened, 'missing'), self::at($opened, 'refusal.template')]);
+        self::assertContains(6, array_column(self::listAt($opened, 'holds'), 'count', 'key'), 'a stress tube for each core of each end');
+        self::assertSame(404, $this->reserve(Uuid::v7()->toRfc4122(), self::STAGED)->getStatusCode());
+    }
+
+    private function add(string $id, string $label): Response
+    {
+        return $this->call('POST', '/api/boxes', ['id' => $id, 'label' => $label, 'place' => 'Shelf 1']);
+    }
+
+    private function reserve(string $id, string $job): Response
+    {
+        return $this->call('PUT', "/api/boxes/$id/reservation", ['job' => $job]);
+    }
+
+    /** @param list<string> $missing */
+    private function open(string $id, array $missing): Response
+    {
+        return $this->call('POST', "/api/boxes/$id/opening", ['job' => self::STAGED, 'missing' => $missing]);
+    }
+}

@@ -1,0 +1,38 @@
+import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import { uuidv7 } from '../domain/uuid'
+import { answered, client } from './client'
+
+export type BoxesOf = { kit?: string; size?: string; job?: string; page?: number }
+
+export const storesQueries = {
+  all: ['stores'] as const,
+  boxes: (of: BoxesOf) =>
+    queryOptions({
+      queryKey: [...storesQueries.all, 'boxes', of],
+      queryFn: () => answered(client.GET('/api/boxes', { params: { query: of } })),
+      placeholderData: keepPreviousData,
+    }),
+}
+
+/** What the label reader sees now. */
+export const readLabel = async (): Promise<string> => (await answered(client.GET('/api/label-reader'))).label
+
+function useStoresMutation<T>(mutationFn: (input: T) => Promise<unknown>) {
+  const queries = useQueryClient()
+  return useMutation({ mutationFn, onSuccess: () => queries.invalidateQueries({ queryKey: storesQueries.all }) })
+}
+
+export const useAddBox = () =>
+  useStoresMutation(({ label, place }: { label: string; place: string }) =>
+    answered(client.POST('/api/boxes', { body: { id: uuidv7(), label, place } })),
+  )
+
+export const useReserveBox = () =>
+  useStoresMutation(({ id, job }: { id: string; job: string | null }) =>
+    answered(client.PUT('/api/boxes/{id}/reservation', { params: { path: { id } }, body: { job } })),
+  )
+
+export const useOpenBox = () =>
+  useStoresMutation(({ id, job, missing }: { id: string; job: string; missing: string[] }) =>
+    answered(client.POST('/api/boxes/{id}/opening', { params: { path: { id } }, body: { job, missing } })),
+  )

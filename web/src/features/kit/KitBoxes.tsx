@@ -1,0 +1,101 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { storesQueries, useOpenBox, useReserveBox } from '../../api/stores'
+import { useMay } from '../../api/session'
+import type { Box, Job } from '../../api/types'
+import { say } from '../../domain/sentence'
+import { Button } from '../../ui/Button'
+import { Note } from '../../ui/Note'
+import { useUnit } from '../../ui/UnitContext'
+
+/** The boxes of the chosen kit, the first to expire first: one is set aside, opened and checked. */
+export function KitBoxes({ job }: { job: Job }) {
+  const unit = useUnit()
+  const kit = job.kit
+  const boxes = useQuery({
+    ...storesQueries.boxes({ kit: kit?.id ?? '', size: kit?.size ?? '', job: job.id }),
+    enabled: kit !== null,
+  })
+  const mayTake = useMay('take-box')
+  const reserve = useReserveBox()
+  if (!kit || !boxes.data) return null
+  const taken = boxes.data.boxes.filter((box) => box.reservedFor === job.id)
+  return (
+    <section aria-label="Boxes of this kit" className="grid gap-3">
+      <h2 className="text-lead font-semibold">Which box</h2>
+      {boxes.data.total === 0 && <p>The stores have no box of this kit and size.</p>}
+      {reserve.error && (
+        <Note tone="out" role="alert">
+          {reserve.error.message}
+        </Note>
+      )}
+      <ul className="border-t border-line">
+        {boxes.data.boxes.map((box) => (
+          <li key={box.id} className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-b border-line py-2">
+            <span>
+              <span className="font-semibold">{box.expiresOn ? `expires ${box.expiresOn}` : 'expiry not known'}</span>, batch{' '}
+              {box.batch || '–'}
+              {box.serial && `, serial ${box.serial}`}
+              <span className="block text-label text-mute">{box.place}</span>
+            </span>
+            {box.refusal ? (
+              <span className="text-label font-semibold text-out">✕ {say(box.refusal, unit)}</span>
+            ) : (
+              mayTake &&
+              (box.reservedFor === job.id ? (
+                <Button disabled={box.openedAt !== null} onClick={() => reserve.mutate({ id: box.id, job: null })}>
+                  Put back
+                </Button>
+              ) : (
+                <Button disabled={taken.length > 0} onClick={() => reserve.mutate({ id: box.id, job: job.id })}>
+                  Set aside for this job
+                </Button>
+              ))
+            )}
+          </li>
+        ))}
+      </ul>
+      {taken.map((box) => (
+        <BoxCheck key={box.id} job={job} box={box} />
+      ))}
+    </section>
+  )
+}
+
+/** What should lie in the box, ticked off as it is laid out. */
+function BoxCheck({ job, box }: { job: Job; box: Box }) {
+  const mayTake = useMay('take-box')
+  const open = useOpenBox()
+  const [there, setThere] = useState<string[]>([])
+  if (box.openedAt)
+    return (
+      <Note tone={box.missing.length > 0 ? 'out' : 'inside'} title="Opened and checked">
+        {box.missing.length === 0 ? 'Everything was in it.' : `Missing: ${namesOf(box, box.missing)}. Take another box.`}
+      </Note>
+    )
+  const missing = box.holds.map((line) => line.key).filter((key) => !there.includes(key))
+  return (
+    <fieldset className="grid gap-1">
+      <legend className="font-semibold">Open it and lay out what it holds</legend>
+      {box.holds.map((line) => (
+        <label key={line.key} className="flex min-h-11 items-center gap-3">
+          <input
+            type="checkbox"
+            className="size-6 accent-ink"
+            checked={there.includes(line.key)}
+            onChange={() => setThere(there.includes(line.key) ? there.filter((key) => key !== line.key) : [...there, line.key])}
+          />
+          {line.count} × {line.name.toLowerCase()}
+        </label>
+      ))}
+      {mayTake && (
+        <Button kind="primary" disabled={open.isPending} onClick={() => open.mutate({ id: box.id, job: job.id, missing })}>
+          {missing.length === 0 ? 'All of it is here' : `${missing.length} missing: write it down`}
+        </Button>
+      )}
+    </fieldset>
+  )
+}
+
+const namesOf = (box: Box, keys: string[]): string =>
+  keys.map((key) => (box.holds.find((line) => line.key === key)?.name ?? key).toLowerCase()).join(', ')
