@@ -17,11 +17,12 @@ $views = [
     ['safety', $job(3).'/safety', 'Permit number'],
     ['cables', $job(2).'/cables', 'ovality'],
     ['library', '/cables', 'Least bending radius'],
-    ['kit', $job(4).'/kit', 'too small'],
+    ['kit', $job(4).'/kit', 'do not fit, and why'],
     ['connector', $job(2).'/connector', 'How it is fixed'],
     ['mark-out', $job(2).'/mark-out', 'thread on in this order'],
     ['mark-out-inches', $job(3).'/mark-out', 'from the cable end'],
     ['build', $job(2).'/build', 'window'],
+    ['stages', $job(7).'/build', 'Stress tubes, one a side'],
     ['record', $job(1).'/record', 'Record of a joint'],
 ];
 foreach ($views as [$name, $path, $words]) {
@@ -30,7 +31,8 @@ foreach ($views as [$name, $path, $words]) {
 $desk->go($job(6).'/cables')->see('What differs')->press('What is it?')->see('does not agree with the cable')->shot("$folder/what-is-it.png");
 $desk->press('Condition')->see('Dew point')->shot("$folder/condition.png");
 $desk->go('/cables')->see('found')->fill('As the drum or the record has it', '3x150 cu paper belted')->see('1 found')->pressFirst('3×150')->see('An estimate')->shot("$folder/paper-cable.png");
-$desk->go('/kits')->see('What it is for')->pressFirst('Straight joint')->see('Size 3')->shot("$folder/kits.png");
+$desk->go('/kits')->see('What it is for')->pressFirst('Straight joint, one core')->see('Size 3')->shot("$folder/kits.png");
+$desk->go('/stores')->see('Harbour store')->shot("$folder/stores.png");
 $desk->close();
 
 $trench = Page::open(390, 844, 'dark');

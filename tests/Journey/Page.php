@@ -86,6 +86,15 @@ final class Page
         return $this;
     }
 
+    /** Opens what is folded away under words that hold these. */
+    public function unfold(string $words): self
+    {
+        $quoted = self::quoted($words);
+        $this->element("//summary[contains(normalize-space(.), $quoted)]")->click();
+
+        return $this;
+    }
+
     public function tick(string $label): self
     {
         $quoted = self::quoted($label);

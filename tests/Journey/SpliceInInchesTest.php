@@ -58,7 +58,7 @@ final class SpliceInInchesTest extends TestCase
     private function choose(Page $page): void
     {
         $page->tabTo('Kit')->type(WebDriverKeys::ENTER)->see('Tape-shield splice, 15 kV, size A')->tabTo('Tape-shield splice, 15 kV, size A')->type(WebDriverKeys::ENTER)->see('to spare');
-        $page->tabTo('On to the connector')->type(WebDriverKeys::ENTER)->see('Connectors')->see('fits')->tabTo('Al')->type(WebDriverKeys::ENTER)->see('How it is fixed')->see('all sent');
+        $page->tabTo('On to the connector')->type(WebDriverKeys::ENTER)->see('do not fit, and why')->tabTo('Al')->type(WebDriverKeys::ENTER)->see('How it is fixed')->see('all sent');
         $page->tabTo('On to marking out')->type(WebDriverKeys::ENTER)->see('from the cable end')->assertAccessible();
     }
 

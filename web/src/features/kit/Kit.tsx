@@ -55,16 +55,14 @@ export function Kit() {
             }
           />
         )}
-      </section>
-      <div className="grid content-start gap-8">
-        <FitSummary
-          title={job.kit ? `${job.kit.name}, size ${job.kit.size}` : null}
-          empty="Choose a kit size to see, criterion by criterion, whether it fits."
-          report={job.fit.kit}
-          next={{ to: `/jobs/${job.id}/connector`, label: job.function === 'joint' ? 'On to the connector' : 'On to the lug' }}
-        />
         <KitBoxes job={job} />
-      </div>
+      </section>
+      <FitSummary
+        title={job.kit ? `${job.kit.name}, size ${job.kit.size}` : null}
+        empty="Choose a kit size to see, criterion by criterion, whether it fits."
+        report={job.fit.kit}
+        next={{ to: `/jobs/${job.id}/connector`, label: job.function === 'joint' ? 'On to the connector' : 'On to the lug' }}
+      />
     </div>
   )
 }

@@ -58,7 +58,7 @@ function BoxTable({ boxes }: { boxes: Box[] }) {
         {boxes.map((box) => (
           <tr key={box.id} className="h-14 border-b border-line align-middle">
             <td className="pr-4 whitespace-nowrap">{box.expiresOn ?? 'not known'}</td>
-            <td className="pr-4">
+            <td className="py-2 pr-4">
               <span className="font-semibold">
                 {box.name}, size {box.kit.size}
               </span>
