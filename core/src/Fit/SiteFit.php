@@ -23,13 +23,13 @@ final class SiteFit
     private static function place(Site $site, KitSheet $sheet): array
     {
         $places = $sheet->application->places;
-        $taken = implode(', ', array_map(static fn (Place $place): string => $place->label(), $places));
+        $taken = implode(' or ', array_map(static fn (Place $place): string => $place->label(), $places));
 
         return match (true) {
             [] === $places => [],
-            null === $site->place => [Finding::undecided(Criterion::Place, null, Sentence::plain("Say where it will be: the kit is for $taken."))],
+            null === $site->place => [Finding::undecided(Criterion::Place, null, Sentence::plain("Say where it will be: the kit may be used $taken."))],
             \in_array($site->place, $places, true) => [Finding::fits(Criterion::Place, null, Sentence::plain("The kit may be used {$site->place->label()}."))],
-            default => [Finding::refused(Criterion::Place, null, Sentence::plain("It will be {$site->place->label()}; the kit is for $taken."))],
+            default => [Finding::refused(Criterion::Place, null, Sentence::plain("It will be {$site->place->label()}; the kit may be used $taken."))],
         };
     }
 

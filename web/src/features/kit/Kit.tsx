@@ -35,7 +35,9 @@ export function Kit() {
         )}
         {choices.isPending && <p role="status">Holding every kit size against the cables</p>}
         {choices.error && <p role="alert">{choices.error.message}</p>}
-        {choices.data?.choices.length === 0 && <p>There is no kit sheet for a {word(job.function, unit)} yet.</p>}
+        {choices.data?.choices.length === 0 && (
+          <p>There is no kit sheet for a {word(job.function.replace('-', ' '), unit)} yet.</p>
+        )}
         {choices.data && (
           <ChoiceList
             label="Kit sizes, the best first"

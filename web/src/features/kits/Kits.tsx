@@ -80,7 +80,8 @@ function KitList({ kits, chosen, onChoose }: { kits: KitSheet[]; chosen: Chosen;
             >
               <span className="font-semibold">{sheet.name}</span>
               <span className="text-label text-mute">
-                {sheet.maker} · {sheet.technology.replace('-', ' ')} {word(sheet.function, unit)} · revision {sheet.revision}
+                {sheet.maker} · {sheet.technology.replace('-', ' ')} {word(sheet.function.replace('-', ' '), unit)} · revision{' '}
+                {sheet.revision}
               </span>
             </button>
           </li>
