@@ -16,7 +16,8 @@ final class KitsTest extends TestCase
         $page = Page::open();
         try {
             $page->signIn('engineer')->press('Kits')->pressFirst('Indoor termination, one core, 12 kV')->see('What it is for')->see('Indoor termination, one core, 12 kV by Quillon Accessories')->assertAccessible();
-            $page->press('Change it')->see('Draft of quillon-indoor-end-12')->see('Nothing is wrong with it.')->see('No rule differs.')->see('You wrote it last: a second person checks and releases it.');
+            $page->press('Duplicate')->fill('Id of the new sheet', 'quillon-indoor-end-17')->press('Make the draft')->see('Draft of quillon-indoor-end-17')->see('Nothing is wrong with it.');
+            $page->pressFirst('Indoor termination, one core, 12 kV')->press('Change it')->see('Draft of quillon-indoor-end-12')->see('Nothing is wrong with it.')->see('No rule differs.')->see('You wrote it last: a second person checks and releases it.');
             $page->replace('The sheet as its open file', '"heat-shrink"', '"glue"')->see('Changed and not kept yet.')->press('Keep and check')->see('One thing is wrong with it.')->see('technology')->assertAccessible();
             $page->replace('The sheet as its open file', '"glue"', '"heat-shrink"')->replace('The sheet as its open file', '"128 mm"', '"131 mm"')->press('Keep and check')->see('Nothing is wrong with it.')->see('“clear insulation” is 131 mm.');
         } finally {

@@ -9,6 +9,7 @@ import { classes } from '../../ui/classes'
 import { Note } from '../../ui/Note'
 import { UnitProvider, useUnit } from '../../ui/UnitContext'
 import { UnitToggle } from '../../ui/UnitToggle'
+import { DuplicateSheet } from './DuplicateSheet'
 import { DraftSheet } from './DraftSheet'
 import { NewDraft } from './NewDraft'
 import { Changes, Rules } from './Rules'
@@ -124,6 +125,7 @@ function Released({ sheet, hasDraft, onDraft }: ReleasedProps) {
   const words = useQuery(kitQueries.words(sheet.id, sheet.revision))
   const save = useSaveDraft()
   const mayWrite = useMay('write-sheet')
+  const [isDuplicating, setIsDuplicating] = useState(false)
   const begin = async () => {
     const file = await sheetFile(sheet.id, sheet.revision)
     const text = JSON.stringify({ ...file, revision: sheet.revision + 1 }, null, 2)
@@ -146,6 +148,7 @@ function Released({ sheet, hasDraft, onDraft }: ReleasedProps) {
           >
             JSON file
           </a>
+          {mayWrite && <Button onClick={() => setIsDuplicating(true)}>Duplicate</Button>}
           {mayWrite && (
             <Button disabled={save.isPending} onClick={() => (hasDraft ? onDraft(sheet.id) : void begin())}>
               {hasDraft ? 'Open its draft' : 'Change it'}
@@ -154,6 +157,7 @@ function Released({ sheet, hasDraft, onDraft }: ReleasedProps) {
         </div>
       </div>
       {save.error && <Note tone="out" role="alert" title={save.error.message} />}
+      <DuplicateSheet sheet={sheet} open={isDuplicating} onClose={() => setIsDuplicating(false)} onDraft={onDraft} />
       {sheet.revision > 1 && <Before sheet={sheet} />}
       {words.data && <Rules rules={words.data.rules} />}
     </>
