@@ -83,7 +83,7 @@ final readonly class Gate
         $isOver = isset($this->plan->build->finished[$stage->key]) && !$event instanceof HoldReleased;
 
         return match (true) {
-            null !== $open => Sentence::of('First: {open}.', ['open' => $open->next()->title->template ?? $open->stage->title]),
+            null !== $open => self::first($open->next()->title ?? Sentence::plain($open->stage->title)),
             $isOver => Sentence::plain("\"$stage->title\" is finished. Withdraw that first if it has to be done again."),
             default => null,
         };
@@ -109,9 +109,15 @@ final readonly class Gate
         return match (true) {
             null === $progress => Sentence::plain('This kit has no such stage.'),
             null === $open => null,
-            $open->isOut => Sentence::of('{open}: it is out. Put it right, or let an engineer accept it.', ['open' => $open->title->template]),
-            default => Sentence::of('First: {open}.', ['open' => $open->title->template]),
+            $open->isOut => Sentence::of("{$open->title->template}: it is out. Put it right, or let an engineer accept it.", $open->title->values),
+            default => self::first($open->title),
         };
+    }
+
+    /** The title stays a template, so that its words are said in the reader's own vocabulary. */
+    private static function first(Sentence $title): Sentence
+    {
+        return Sentence::of("First: $title->template.", $title->values);
     }
 
     private function onRelease(HoldReleased $event): ?Sentence

@@ -54,6 +54,14 @@ final class StagesTest extends TestCase
     }
 
     #[Test]
+    public function whatComesFirstIsSaidInTheReadersOwnWords(): void
+    {
+        $refusal = (new Gate(self::plan([...self::parked(), new StageFinished('park')])))->refusal(new StageFinished('cut'));
+        self::assertSame('First: Cut the jacket, end A.', null === $refusal ? '' : (new Reader(LengthUnit::Inch))->say($refusal));
+        self::assertSame('First: Cut the oversheath, end A.', null === $refusal ? '' : (new Reader(LengthUnit::Millimetre))->say($refusal));
+    }
+
+    #[Test]
     public function aLengthIsJudgedAgainstItsFormulaWithTheUncertaintyOfTheInstrument(): void
     {
         $verdict = static fn (string $typed): ?Verdict => self::plan([...self::cutToSize(), self::gap(End::A, $typed)])->progress?->task('cut', 'gap', Where::of(End::A, null))?->verdict?->verdict;

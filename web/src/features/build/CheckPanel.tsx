@@ -9,6 +9,7 @@ import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import { onCore } from '../../views/cuts'
+import { LetStand } from './LetStand'
 import { useInstrument } from './useInstrument'
 import { WaitClock } from './WaitClock'
 
@@ -33,7 +34,11 @@ export function CheckPanel({ job, stage, check }: CheckProps) {
         </Note>
       )}
       {mayBuild && <AnswerForm check={check} isSent={isSent} onAnswer={answer} />}
-      {check.answer?.verdict === 'out' && <AcceptCheck job={job} stage={stage} check={check} />}
+      {check.answer?.verdict === 'out' && (
+        <LetStand
+          onReason={(reason) => write({ kind: 'check-accepted', stage: stage.key, check: check.key, ...place, reason })}
+        />
+      )}
       <Note>{check.reason}</Note>
     </div>
   )
@@ -105,32 +110,6 @@ function TypedAnswer({ check, isSent, onAnswer }: { check: StageCheck; isSent: b
       </Field>
       <Button type="submit" kind="primary" disabled={isSent}>
         Record
-      </Button>
-    </form>
-  )
-}
-
-function AcceptCheck({ job, stage, check }: CheckProps) {
-  const write = useWrite(job.id)
-  const mayAccept = useMay('accept-deviation')
-  const [reason, setReason] = useState('')
-  if (!mayAccept) return null
-  const place = { ...(check.end ? { end: check.end } : {}), ...onCore(check.core) }
-  return (
-    <form
-      className="grid gap-2"
-      onSubmit={(event) => {
-        event.preventDefault()
-        if (reason.trim()) write({ kind: 'check-accepted', stage: stage.key, check: check.key, ...place, reason })
-      }}
-    >
-      <Field label="Why it may stand">
-        {(input) => (
-          <input {...input} required maxLength={600} value={reason} onChange={(event) => setReason(event.target.value)} />
-        )}
-      </Field>
-      <Button type="submit" className="justify-self-start">
-        Let it stand
       </Button>
     </form>
   )

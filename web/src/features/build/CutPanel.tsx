@@ -9,9 +9,9 @@ import { Note } from '../../ui/Note'
 import { useUnits } from '../../ui/UnitContext'
 import { isOfMark, onCore } from '../../views/cuts'
 import { Target } from '../../views/Target'
-import { AcceptDeviation } from './AcceptDeviation'
 import { CutEntry } from './CutEntry'
 import { Before, Recorded } from './CutNotes'
+import { LetStand } from './LetStand'
 import { useInstrument } from './useInstrument'
 
 /** One cut: its target, its window, a large entry, and the verdict on the spot. */
@@ -60,7 +60,11 @@ export function CutPanel({ job, mark, onDone }: { job: Job; mark: Mark; onDone: 
       <div className="grid gap-3 max-desk:px-4">
         <Recorded mark={mark} />
         {mark.recorded?.judgement.verdict === 'out' && mark.recorded.accepted === null && (
-          <AcceptDeviation job={job} mark={mark} />
+          <LetStand
+            onReason={(reason) =>
+              write({ kind: 'deviation-accepted', end: mark.end, cut: mark.cut, ...onCore(mark.core), reason })
+            }
+          />
         )}
         <Before job={job} mark={mark} />
         <Note>

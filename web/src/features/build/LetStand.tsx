@@ -1,14 +1,10 @@
 import { useState } from 'react'
-import { useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
-import type { Job, Mark } from '../../api/types'
-import { onCore } from '../../views/cuts'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 
-/** An engineer may let a cut that is out stand, with a reason that stays in the record. */
-export function AcceptDeviation({ job, mark }: { job: Job; mark: Mark }) {
-  const write = useWrite(job.id)
+/** An engineer may let what is out stand, with a reason that stays in the record. */
+export function LetStand({ onReason }: { onReason: (reason: string) => void }) {
   const mayAccept = useMay('accept-deviation')
   const [reason, setReason] = useState('')
   const [isTried, setIsTried] = useState(false)
@@ -19,7 +15,7 @@ export function AcceptDeviation({ job, mark }: { job: Job; mark: Mark }) {
       onSubmit={(event) => {
         event.preventDefault()
         setIsTried(true)
-        if (reason.trim()) write({ kind: 'deviation-accepted', end: mark.end, cut: mark.cut, ...onCore(mark.core), reason })
+        if (reason.trim()) onReason(reason)
       }}
     >
       <Field label="Why it may stand" fault={isTried && !reason.trim() ? 'Give the reason: it stays in the record.' : undefined}>
