@@ -40,10 +40,17 @@ final readonly class FitReport
         return $worst;
     }
 
-    /** How many criteria stop it: the one with the fewest is the nearest that would fit. */
+    /** How many criteria stop it, each counted once an end: the one with the fewest is the nearest that would fit. */
     public function obstacles(): int
     {
-        return \count(array_filter($this->findings, static fn (Finding $finding): bool => $finding->stops && !$finding->outcome->lets()));
+        $against = [];
+        foreach ($this->findings as $finding) {
+            if ($finding->stops && !$finding->outcome->lets()) {
+                $against["{$finding->criterion->value} {$finding->end?->value}"] = true;
+            }
+        }
+
+        return \count($against);
     }
 
     /** The measured criterion with the least to spare. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Fit;
 
-use Berm\Core\Kit\KitSheet;
+use Berm\Core\Quantity\Temperature;
 use Berm\Core\Saying\Sentence;
 use Berm\Core\Site\Mounting;
 use Berm\Core\Site\Place;
@@ -14,15 +14,18 @@ use Berm\Core\Site\Site;
 final class SiteFit
 {
     /** @return list<Finding> */
-    public static function judge(Site $site, KitSheet $sheet): array
+    public static function judge(Site $site, KitKinds $kit): array
     {
-        return [...self::place($site, $sheet), ...self::mounting($site, $sheet), ...self::temperature($site, $sheet)];
+        return [...self::place($site, $kit->places), ...self::mounting($site, $kit->mountings), ...self::temperature($site->weather->air, $kit->coldest, $kit->warmest)];
     }
 
-    /** @return list<Finding> */
-    private static function place(Site $site, KitSheet $sheet): array
+    /**
+     * @param list<Place> $places
+     *
+     * @return list<Finding>
+     */
+    private static function place(Site $site, array $places): array
     {
-        $places = $sheet->application->places;
         $taken = implode(' or ', array_map(static fn (Place $place): string => $place->label(), $places));
 
         return match (true) {
@@ -33,10 +36,13 @@ final class SiteFit
         };
     }
 
-    /** @return list<Finding> upright, unless somebody says otherwise */
-    private static function mounting(Site $site, KitSheet $sheet): array
+    /**
+     * @param list<Mounting> $mountings
+     *
+     * @return list<Finding> upright, unless somebody says otherwise
+     */
+    private static function mounting(Site $site, array $mountings): array
     {
-        $mountings = $sheet->application->mountings;
         $is = $site->mounting ?? Mounting::Upright;
 
         return match (true) {
@@ -47,9 +53,8 @@ final class SiteFit
     }
 
     /** @return list<Finding> */
-    private static function temperature(Site $site, KitSheet $sheet): array
+    private static function temperature(?Temperature $air, ?Temperature $coldest, ?Temperature $warmest): array
     {
-        [$air, $coldest, $warmest] = [$site->weather->air, $sheet->shelf->coldestInstallation, $sheet->shelf->warmestInstallation];
         if (null === $air || null === $coldest && null === $warmest) {
             return [];
         }
