@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Fit;
+
+use Berm\Core\Cable\Cores;
+use Berm\Core\Cable\End;
+use Berm\Core\Cable\LayerKind;
+use Berm\Core\Formula\Formula;
+use Berm\Core\Kit\CoverageRule;
+use Berm\Core\Kit\KitSheet;
+use Berm\Core\Kit\KitSize;
+use Berm\Core\Kit\Part;
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\Quantity\Range;
+
+/** One diameter that a size of a kit asks of a cable end, before any cable is there: read by the fit of one size and by the ranking of thousands. */
+final readonly class DiameterNeed
+{
+    private function __construct(
+        public Criterion $criterion,
+        public Seat $seat,
+        public LayerKind $layer,
+        public Range $range,
+        /** What sets the limit, as a sentence names it: "size 2". */
+        public string $taker,
+        /** Null: always. */
+        public ?Formula $when,
+    ) {
+    }
+
+    /** @return list<self> */
+    public static function allOf(KitSheet $sheet, KitSize $size, End $end): array
+    {
+        $takes = $size->takes($end);
+        $taker = 'size '.$size->label;
+
+        return [
+            new self(Criterion::InsulationDiameter, Seat::On, LayerKind::Insulation, $takes->insulation, $taker, null),
+            new self(Criterion::OversheathDiameter, Seat::On, LayerKind::Oversheath, $takes->oversheath, $taker, null),
+            ...(null === $takes->leadSheath ? [] : [new self(Criterion::LeadSheathDiameter, Seat::On, LayerKind::LeadSheath, $takes->leadSheath, $taker, null)]),
+            ...self::passing($sheet, $size, $end),
+            ...self::gripping($sheet, $size),
+        ];
+    }
+
+    /** @return list<self> what is parked must pass what lies under it */
+    private static function passing(KitSheet $sheet, KitSize $size, End $end): array
+    {
+        $parked = array_filter($sheet->parkedParts(), static fn (Part $part): bool => \in_array($end, $part->parkOn, true));
+        $under = static fn (Part $part): LayerKind => $part->isPerCore && Cores::Three === $sheet->takes($end)->cores ? LayerKind::InsulationScreen : LayerKind::Oversheath;
+
+        return array_values(array_map(static fn (Part $part): self => new self(
+            Criterion::ParkedBore, Seat::Passing, $under($part), Range::atMost($size->parts[$part->key]->expandedBore), \sprintf('the %s, expanded,', lcfirst($part->name)), $part->when,
+        ), $parked));
+    }
+
+    /** @return list<self> what has shrunk must grip the layers that it seals or covers */
+    private static function gripping(KitSheet $sheet, KitSize $size): array
+    {
+        $needs = [];
+        foreach ($sheet->parts as $part) {
+            foreach ($part->coverage as $coverage) {
+                $layer = CoverageRule::Laps === $coverage->rule ? Cut::tryFrom($coverage->of)?->layer() : null;
+                if (null !== $layer) {
+                    $needs[] = new self(Criterion::RecoveredBore, Seat::Gripping, $layer, Range::atLeast($size->parts[$part->key]->recoveredBore), \sprintf('the %s, shrunk,', lcfirst($part->name)), $part->when);
+                }
+            }
+        }
+
+        return $needs;
+    }
+}

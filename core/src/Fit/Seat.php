@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Fit;
+
+use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\LayerKind;
+
+/** How something meets a layer, which says where on a cable its diameter is read. */
+enum Seat: string
+{
+    /** It lies on the layer. */
+    case On = 'on';
+    /** It is slid over the layer to be parked. */
+    case Passing = 'passing';
+    /** It has shrunk round the layer. */
+    case Gripping = 'gripping';
+
+    /** Where to read on this cable; null when the cable has no such layer, so that nothing is asked. */
+    public function layerOf(CableEnd $cable, LayerKind $layer): ?LayerKind
+    {
+        if (!$cable->construction->design->has($layer)) {
+            // A core without a screen ends with its insulation.
+            return self::Passing === $this && LayerKind::InsulationScreen === $layer ? LayerKind::Insulation : null;
+        }
+
+        return self::Gripping === $this ? self::measuredWithin($cable, $layer) : $layer;
+    }
+
+    /** The layer itself where it was measured; else the outermost measured one beneath it, which is the thinner: what grips that grips the layer. */
+    private static function measuredWithin(CableEnd $cable, LayerKind $layer): LayerKind
+    {
+        if (null !== $cable->asFound->diameterOver($layer)) {
+            return $layer;
+        }
+        $measured = $layer;
+        foreach (LayerKind::cases() as $kind) {
+            $measured = $kind->depth() <= $layer->depth() && null !== $cable->asFound->diameterOver($kind) ? $kind : $measured;
+        }
+
+        return $measured;
+    }
+}
