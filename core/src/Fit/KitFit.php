@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Berm\Core\Fit;
 
 use Berm\Core\Cable\CableEnd;
-use Berm\Core\Conductor\SizeRange;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
-use Berm\Core\Saying\Sentence;
 use Berm\Core\Site\Site;
 
 /** Does this size of this kit take these cable ends? */
@@ -20,20 +18,10 @@ final class KitFit
     {
         $report = FitReport::of(...KitKinds::of($sheet, $size)->judge($wanted, $cables, $site, 'size '.$size->label));
         foreach ($cables as $cable) {
-            $report = $report->and(FitReport::of(self::conductor($cable, $size->takes($cable->end)->conductors), ...self::diameters($cable, $sheet, $size)));
+            $report = $report->and(FitReport::of(ConductorFit::judge(Criterion::ConductorSize, $cable, $size->takes($cable->end)->conductors), ...self::diameters($cable, $sheet, $size)));
         }
 
         return $report;
-    }
-
-    private static function conductor(CableEnd $cable, SizeRange $takes): Finding
-    {
-        $size = $cable->construction->design->conductor->size;
-        $values = ['size' => $size->label, 'least' => $takes->min->label, 'most' => $takes->max->label];
-
-        return $takes->contains($size)
-            ? Finding::fits(Criterion::ConductorSize, $cable->end, Sentence::of('{size} lies in {least} to {most}.', $values))
-            : Finding::refused(Criterion::ConductorSize, $cable->end, Sentence::of('{size} lies outside {least} to {most}.', $values));
     }
 
     /** @return list<Finding> */

@@ -25,9 +25,9 @@ use Berm\Core\Site\Site;
 final readonly class KitKinds
 {
     /**
-     * @param list<Place>                                                                             $places
-     * @param list<Mounting>                                                                          $mountings
-     * @param non-empty-array<string, Takes>                                                          $takes      by End value; end A alone where both are alike
+     * @param list<Place>                                                                   $places
+     * @param list<Mounting>                                                                $mountings
+     * @param non-empty-array<string, Takes>                                                $takes      by End value; end A alone where both are alike
      * @param non-empty-array<string, array{list<ConductorMaterial>, list<ConductorShape>}> $conductors by End value; end A alone where both are alike
      */
     private function __construct(
@@ -138,7 +138,7 @@ final readonly class KitKinds
         $conductor = $cable->construction->design->conductor;
         [$materials, $shapes] = $this->conductors[$cable->end->value] ?? $this->conductors[array_key_first($this->conductors)];
         $isTaken = ([] === $materials || \in_array($conductor->material, $materials, true)) && ([] === $shapes || \in_array($conductor->shape, $shapes, true));
-        $taken = implode(', ', array_map(static fn (\BackedEnum $case): string => (string) $case->value, [...$materials, ...$shapes]));
+        $taken = implode(', ', array_map(static fn (\BackedEnum $case): string => $case->value, [...$materials, ...$shapes]));
         $values = ['is' => "{$conductor->material->value}, {$conductor->shape->value}", 'taker' => $taker, 'taken' => $taken];
 
         return match (true) {

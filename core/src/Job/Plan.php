@@ -86,7 +86,7 @@ final readonly class Plan
     {
         $first = $job->cables[End::A->value] ?? null;
 
-        return null === $first || null === $job->size ? $job->sheet : $job->sheet?->applyingTo(RuleValues::of($first, $job->size, $job->connector, $job->site));
+        return null === $first || null === $job->size ? $job->sheet : $job->sheet?->applyingTo(RuleValues::of($first, $job->size->dimensions, $job->connector, $job->site));
     }
 
     /** Everything that the sheet asks for is done. */

@@ -36,7 +36,7 @@ final readonly class MarkOut
         $cores = max([1, ...array_map(static fn (CableEnd $cable): int => $cable->cores()->value, $cables)]);
         $marks = [];
         foreach ($cables as $cable) {
-            $marks[$cable->end->value] = self::ofEnd($cable, $cores, $sheet, RuleValues::of($cable, $size, $connector, $site));
+            $marks[$cable->end->value] = self::ofEnd($cable, $cores, $sheet, RuleValues::of($cable, $size->dimensions, $connector, $site));
         }
 
         return new self($marks, $connector);

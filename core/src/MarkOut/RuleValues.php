@@ -8,17 +8,17 @@ use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Formula\Values;
-use Berm\Core\Kit\KitSize;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Site\Site;
 
 /** The quantities that a kit's formulas are worked out with, for one end. */
 final class RuleValues
 {
-    public static function of(CableEnd $cable, KitSize $size, ?Connector $connector, Site $site): Values
+    /** @param array<string, Length> $dimensions of the kit size */
+    public static function of(CableEnd $cable, array $dimensions, ?Connector $connector, Site $site): Values
     {
         return Values::of([
-            ...$size->dimensions,
+            ...$dimensions,
             ...self::ofConnector($connector),
             ...self::ofDesign($cable),
             'conductor_diameter' => $cable->diameterOver(LayerKind::Conductor),

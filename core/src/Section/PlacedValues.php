@@ -21,7 +21,7 @@ final readonly class PlacedValues
 
     public function at(CableEnd $cable): Values
     {
-        $values = RuleValues::of($cable, $this->size, $this->connector, $this->site);
+        $values = RuleValues::of($cable, $this->size->dimensions, $this->connector, $this->site);
         foreach ($this->cables as $other) {
             foreach ($this->places->cuts($other->end) as $cut) {
                 $values = $values->with(($other->end === $cable->end ? '' : 'other_').$cut->formulaName(), $this->places->of($other->end, $cut));

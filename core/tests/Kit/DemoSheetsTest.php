@@ -17,16 +17,7 @@ use Berm\Core\Build\SafetyConfirmed;
 use Berm\Core\Build\StageFinished;
 use Berm\Core\Build\Task;
 use Berm\Core\Build\TaskKind;
-use Berm\Core\Cable\Construction;
 use Berm\Core\Cable\End;
-use Berm\Core\Cable\LayerKind;
-use Berm\Core\Cable\Standard\Library;
-use Berm\Core\File\CableTypeFile;
-use Berm\Core\File\ConnectorFile;
-use Berm\Core\File\Fields;
-use Berm\Core\File\JobFile;
-use Berm\Core\File\KitSheetFile;
-use Berm\Core\Job\Job;
 use Berm\Core\Job\Obstacle;
 use Berm\Core\Job\Plan;
 use Berm\Core\Job\Step;
@@ -40,6 +31,7 @@ use Berm\Core\Quantity\Reading;
 use Berm\Core\Quantity\Rounding;
 use Berm\Core\Quantity\Torque;
 use Berm\Core\Saying\Reader;
+use Berm\Core\Tests\Demo;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -47,14 +39,11 @@ use PHPUnit\Framework\TestCase;
 /** Every sheet of the demo, planned on a cable of the standards' and built to the end by doing what is said to be next. */
 final class DemoSheetsTest extends TestCase
 {
-    /** @var array<string, Construction> */
-    private static array $library = [];
-
     #[Test]
     #[DataProvider('systems')]
     public function aSheetIsPlannedCheckedAndBuiltToTheEnd(string $kit, string $size, string $connector, string $cableA, string $cableB, string $place): void
     {
-        $job = self::job($kit, $size, $connector, array_filter(['A' => $cableA, 'B' => $cableB], static fn (string $cable): bool => '' !== $cable), $place);
+        $job = Demo::job($kit, $size, $connector, array_filter(['A' => $cableA, 'B' => $cableB], static fn (string $cable): bool => '' !== $cable), $place);
         $log = [self::entry(0, new SafetyConfirmed('P1', 'Somebody', new \DateTimeImmutable('2026-03-14T08:00:00Z')))];
         self::assertSame([], self::obstacles(Plan::of($job, BuildState::fold($log))));
         $minutes = 0;
@@ -163,49 +152,5 @@ final class DemoSheetsTest extends TestCase
     private static function obstacles(Plan $plan): array
     {
         return array_map(static fn (Obstacle $obstacle): string => (new Reader(LengthUnit::Millimetre))->say($obstacle->reason), $plan->obstacles);
-    }
-
-    /** @param array<string, string> $cables */
-    private static function job(string $kit, string $size, string $connector, array $cables, string $place): Job
-    {
-        $sheet = Fields::readText(self::demo("kits/$kit"), KitSheetFile::read(...));
-        $file = [
-            'format' => 'berm/job/1', 'name' => $kit, 'function' => $sheet->application->function->value, 'unit' => 'mm', 'place' => $place,
-            'ends' => array_map(self::end(...), $cables),
-            'kit' => ['sheet' => KitSheetFile::write($sheet), 'size' => $size],
-            'connector' => ConnectorFile::write(Fields::readText(self::demo("connectors/$connector"), ConnectorFile::read(...))),
-            'log' => [],
-        ];
-
-        return Fields::readText(json_encode($file, \JSON_THROW_ON_ERROR), JobFile::read(...))->job;
-    }
-
-    /** @return array<string, mixed> the cable with every layer read at its nominal diameter */
-    private static function end(string $cable): array
-    {
-        $construction = self::construction($cable);
-        $readings = [];
-        foreach ($construction->design->measurableLayers() as $layer) {
-            $diameter = $construction->diameterOver($layer);
-            $readings[$layer->value] = null === $diameter || LayerKind::ConductorScreen === $layer ? [] : [['typed' => (string) $diameter->inMillimetres(), 'unit' => 'mm', 'instrument' => 'caliper']];
-        }
-
-        return ['cable' => CableTypeFile::write($construction), 'readings' => array_filter($readings), 'freeLength' => '4000 mm'];
-    }
-
-    private static function construction(string $id): Construction
-    {
-        if ([] === self::$library) {
-            foreach (Library::all() as $construction) {
-                self::$library[$construction->revision->id] = $construction;
-            }
-        }
-
-        return self::$library[$id] ?? self::fail("no cable $id");
-    }
-
-    private static function demo(string $name): string
-    {
-        return (string) file_get_contents(__DIR__."/../../../demo/$name.json");
     }
 }

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Fit;
+
+use Berm\Core\Cable\CableEnd;
+use Berm\Core\Conductor\SizeRange;
+use Berm\Core\Saying\Sentence;
+
+/** Holds the conductor's nominal size against the sizes that a kit or a connector takes. */
+final class ConductorFit
+{
+    public static function judge(Criterion $criterion, CableEnd $cable, SizeRange $takes): Finding
+    {
+        $size = $cable->construction->design->conductor->size;
+        $values = ['size' => $size->label, 'least' => $takes->min->label, 'most' => $takes->max->label];
+
+        return $takes->contains($size)
+            ? Finding::fits($criterion, $cable->end, Sentence::of('{size} lies in {least} to {most}.', $values))
+            : Finding::refused($criterion, $cable->end, Sentence::of('{size} lies outside {least} to {most}.', $values));
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Ranking;
+
+use Berm\Core\Cable\CableEnd;
+use Berm\Core\Formula\Values;
+use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\MarkOut\RuleValues;
+use Berm\Core\Site\Site;
+
+/** What a kit and a connector are wanted for. */
+final readonly class Enquiry
+{
+    /** @param list<CableEnd> $cables those that are chosen so far, end A first */
+    public function __construct(public AccessoryFunction $function, public array $cables, public Site $site)
+    {
+    }
+
+    /** What the condition of a part may ask for; the connector is not chosen yet. */
+    public function values(): Values
+    {
+        return [] === $this->cables ? Values::of([]) : RuleValues::of($this->cables[0], [], null, $this->site);
+    }
+}

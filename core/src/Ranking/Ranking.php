@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Ranking;
+
+use Berm\Core\Conductor\SizeRange;
+use Berm\Core\Fit\ConductorFit;
+use Berm\Core\Fit\ConnectorKinds;
+use Berm\Core\Fit\Criterion;
+use Berm\Core\Fit\FitReport;
+use Berm\Core\Fit\KitKinds;
+use Berm\Core\Fit\Outcome;
+
+/**
+ * Thousands of kit sizes and hundreds of connectors put in order for one job: by outcome, then by how little is against each, then by the
+ * thinnest margin. A kit that no connector goes with stands behind its equals.
+ */
+final class Ranking
+{
+    public static function kits(Enquiry $enquiry, KitTable $kits, ConnectorTable $connectors): Ranked
+    {
+        $columns = $kits->columnsFor($enquiry->values());
+        $standings = self::standingsOfKits($enquiry, $kits, $columns);
+        $pairing = new Pairing($columns, $connectors, self::standingsOfConnectors($enquiry, $connectors));
+        $keys = $pairs = [];
+        for ($row = 0, $count = $kits->count(); $row < $count; ++$row) {
+            $strictness = $standings->strictness($row);
+            if (Outcome::DoesNotFit->strictness() === $strictness) {
+                $keys[] = self::key($strictness, false, 0, $standings->obstacles($row), $standings->margin($row));
+                continue;
+            }
+            $pair = $pairs[$row] = $pairing->best($row, $strictness, $standings->margin($row));
+            $keys[] = self::key($strictness, 0 === $pair->goes, $pair->strictness, $standings->obstacles($row), $pair->margin);
+        }
+        asort($keys);
+
+        return new Ranked(array_keys($keys), \count($pairs), $pairs);
+    }
+
+    /** @param int|null $row of the kit size that is chosen; null: judged by the conductors alone */
+    public static function connectors(Enquiry $enquiry, ConnectorTable $connectors, ?KitTable $kits, ?int $row): Ranked
+    {
+        $standings = self::standingsOfConnectors($enquiry, $connectors);
+        $columns = $kits?->columnsFor($enquiry->values()) ?? [];
+        $keys = [];
+        $possible = 0;
+        for ($i = 0, $count = $connectors->count(); $i < $count; ++$i) {
+            $inKit = null === $row ? [] : self::inKit($columns, $row, $connectors->diameters[$i], $connectors->lengths[$i]);
+            $outside = \count(array_filter($inKit, static fn (int $margin): bool => $margin < 0));
+            $strictness = $outside > 0 ? Outcome::DoesNotFit->strictness() : $standings->strictness($i);
+            $possible += Outcome::DoesNotFit->strictness() === $strictness ? 0 : 1;
+            $keys[] = self::key($strictness, false, 0, $standings->obstacles($i) + $outside, min([$standings->margin($i), ...$inKit]));
+        }
+        asort($keys);
+
+        return new Ranked(array_keys($keys), $possible, []);
+    }
+
+    /** @param array<string, Column> $columns */
+    private static function standingsOfKits(Enquiry $enquiry, KitTable $kits, array $columns): Standings
+    {
+        $standings = new Standings($kits->count());
+        $standings->take($kits->kinds, static fn (KitKinds $kinds): FitReport => FitReport::of(...$kinds->judge($enquiry->function, $enquiry->cables, $enquiry->site, '')));
+        foreach ($enquiry->cables as $cable) {
+            $standings->take($kits->conductors[$cable->end->value], static fn (SizeRange $takes): FitReport => FitReport::of(ConductorFit::judge(Criterion::ConductorSize, $cable, $takes)));
+        }
+        foreach ($kits->questions as $key => $question) {
+            foreach ($enquiry->cables as $cable) {
+                $known = $cable->end === $question->end ? Known::of($cable, $question) : null;
+                if (null !== $known) {
+                    $standings->hold($question, $columns[$key], $known);
+                }
+            }
+        }
+
+        return $standings;
+    }
+
+    private static function standingsOfConnectors(Enquiry $enquiry, ConnectorTable $connectors): Standings
+    {
+        $standings = new Standings($connectors->count());
+        $standings->take($connectors->kinds, static fn (ConnectorKinds $kinds): FitReport => FitReport::of(...$kinds->judge($enquiry->function, $enquiry->cables)));
+        foreach ($enquiry->cables as $cable) {
+            $standings->take($connectors->conductors, static fn (SizeRange $takes): FitReport => FitReport::of(ConductorFit::judge(Criterion::ConnectorSize, $cable, $takes)));
+            $bore = Question::bore($cable->end);
+            $known = Known::of($cable, $bore);
+            if (null !== $known) {
+                $standings->hold($bore, $connectors->bores, $known);
+            }
+        }
+
+        return $standings;
+    }
+
+    /**
+     * @param array<string, Column> $columns of the kit sizes
+     *
+     * @return list<int> the margins of a connector in one of them
+     */
+    private static function inKit(array $columns, int $row, int $diameter, int $length): array
+    {
+        return [$columns[Need::CONNECTOR_DIAMETER]->margin($row, $diameter), $columns[Need::PASSES_CONNECTOR]->margin($row, $diameter), $columns[Need::CONNECTOR_LENGTH]->margin($row, $length)];
+    }
+
+    /**
+     * All that decides the order, the best lowest, in one whole number: outcome, whether no connector goes with it, outcome with the connector, how
+     * much is against it, margin.
+     */
+    private static function key(int $strictness, bool $isAlone, int $together, int $obstacles, int $margin): int
+    {
+        $spare = $margin > Column::OPEN >> 1 ? 0 : $margin;
+
+        return ((($strictness << 1 | (int) $isAlone) << 2 | $together) << 7 | min($obstacles, 127)) << 51 | (Column::OPEN - $spare);
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Tests\Ranking;
+
+use Berm\Core\Cable\AsFound;
+use Berm\Core\Cable\CableEnd;
+use Berm\Core\Fit\ConnectorFit;
+use Berm\Core\Fit\FitReport;
+use Berm\Core\Fit\KitFit;
+use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Kit\KitSheet;
+use Berm\Core\Kit\KitSize;
+use Berm\Core\Quantity\Instrument;
+use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Quantity\Reading;
+use Berm\Core\Ranking\ConnectorTable;
+use Berm\Core\Ranking\Enquiry;
+use Berm\Core\Ranking\KitTable;
+use Berm\Core\Ranking\Ranking;
+use Berm\Core\Site\Place;
+use Berm\Core\Site\Site;
+use Berm\Core\Site\Weather;
+use Berm\Core\Tests\Demo;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+/** The ranking works with columns of numbers; what it finds must be what the reports say, size by size. */
+final class RankingTest extends TestCase
+{
+    /** @return iterable<string, array{AccessoryFunction, array<string, string>, array<string, string>|null, Place|null}> cables; readings in mm that replace the nominal ones, null: nothing is measured */
+    public static function jobs(): iterable
+    {
+        $alike = static fn (string $cable): array => ['A' => $cable, 'B' => $cable];
+        yield 'one core, tape' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), [], Place::Buried];
+        yield 'no place said' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), [], null];
+        yield 'not measured' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), null, Place::Buried];
+        yield 'on the edge of a size' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), ['insulation' => '17.98'], Place::Buried];
+        yield 'one layer measured' => [AccessoryFunction::Joint, $alike('iec-1x150-al-24-copper-wire'), ['insulation' => '25.2'], Place::Chamber];
+        yield 'neutral wires, 35 kV' => [AccessoryFunction::Joint, $alike('icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163'), [], Place::Chamber];
+        yield 'three cores, wire armour' => [AccessoryFunction::Joint, ['A' => 'iec-3x95-al-12-steel-wire', 'B' => 'iec-3x95-cu-12-steel-wire'], [], Place::Buried];
+        yield 'paper to polymeric' => [AccessoryFunction::Joint, ['A' => 'lead-3x95-cu-12-belted-steel-wire', 'B' => 'iec-1x95-al-12'], [], Place::Buried];
+        yield 'an end outdoors' => [AccessoryFunction::Termination, ['A' => 'iec-3x95-al-12-steel-wire'], [], Place::Outdoor];
+        yield 'an end indoors' => [AccessoryFunction::Termination, ['A' => 'icea-4-0-al-15-100'], [], Place::Indoor];
+        yield 'an elbow' => [AccessoryFunction::SeparableConnector, ['A' => 'icea-4-0-al-25-100-tr-xlpe-concentric-neutral-11-163'], [], Place::Chamber];
+    }
+
+    /**
+     * @param array<string, string>      $cables
+     * @param array<string, string>|null $readings
+     */
+    #[Test]
+    #[DataProvider('jobs')]
+    public function everySizeStandsWhereItsReportPutsIt(AccessoryFunction $function, array $cables, ?array $readings, ?Place $place): void
+    {
+        $enquiry = self::enquiry($function, $cables, $readings, $place);
+        $sheets = self::sheets($function);
+        $ranked = Ranking::kits($enquiry, KitTable::of($sheets), ConnectorTable::of([]));
+        $reports = self::reports($enquiry, $sheets);
+        self::assertCount(\count($reports), $ranked->rows);
+        $inOrder = array_map(static fn (int $row): string => self::standing($reports[$row]), $ranked->rows);
+        $sorted = $inOrder;
+        sort($sorted);
+        self::assertSame($sorted, $inOrder);
+        self::assertSame(\count(array_filter($reports, static fn (FitReport $report): bool => 'does-not-fit' !== $report->outcome()->value)), $ranked->possible);
+    }
+
+    /**
+     * @param array<string, string>      $cables
+     * @param array<string, string>|null $readings
+     */
+    #[Test]
+    #[DataProvider('jobs')]
+    public function theConnectorThatGoesBestWithASizeIsTheOneThatItsReportsSay(AccessoryFunction $function, array $cables, ?array $readings, ?Place $place): void
+    {
+        $enquiry = self::enquiry($function, $cables, $readings, $place);
+        $sheets = self::sheets($function);
+        $connectors = Demo::connectors();
+        $ranked = Ranking::kits($enquiry, KitTable::of($sheets), ConnectorTable::of($connectors));
+        $sizes = self::sizes($enquiry, $sheets);
+        $kits = self::reports($enquiry, $sheets);
+        foreach ($ranked->pairs as $row => $pair) {
+            $together = array_map(static fn ($connector): FitReport => $kits[$row]->and(ConnectorFit::judge($function, $enquiry->cables, $connector, ...$sizes[$row])), $connectors);
+            $goes = array_filter($together, static fn (FitReport $report): bool => 'does-not-fit' !== $report->outcome()->value);
+            self::assertCount($pair->goes, $goes);
+            self::assertSame([] === $goes, null === $pair->connector);
+            if (null !== $pair->connector) {
+                self::assertSame(min(array_map(self::standing(...), $goes)), self::standing($together[$pair->connector]));
+            }
+        }
+        self::assertSame(\count($ranked->pairs), $ranked->possible);
+    }
+
+    #[Test]
+    public function connectorsAreRankedForTheKitThatIsChosen(): void
+    {
+        $enquiry = self::enquiry(AccessoryFunction::Joint, ['A' => 'iec-1x95-al-12', 'B' => 'iec-1x95-al-12'], [], Place::Buried);
+        $connectors = Demo::connectors();
+        $sheet = Demo::kit('quillon-straight-12');
+        $table = KitTable::of([$sheet]);
+        $ranked = Ranking::connectors($enquiry, ConnectorTable::of($connectors), $table, $table->find('quillon-straight-12', $sheet->revision->number, '2'));
+        $standings = array_map(static fn (int $row): string => self::standing(ConnectorFit::judge($enquiry->function, $enquiry->cables, $connectors[$row], $sheet, $sheet->sizes['2'])), $ranked->rows);
+        $sorted = $standings;
+        sort($sorted);
+        self::assertSame($sorted, $standings);
+        self::assertGreaterThan(1, $ranked->possible);
+    }
+
+    #[Test]
+    public function amongEqualsAKitThatNoConnectorGoesWithComesLast(): void
+    {
+        $enquiry = self::enquiry(AccessoryFunction::Joint, ['A' => 'iec-1x95-al-12', 'B' => 'iec-1x95-al-12'], [], Place::Buried);
+        $sheets = self::sheets(AccessoryFunction::Joint);
+        $ranked = Ranking::kits($enquiry, KitTable::of($sheets), ConnectorTable::of([Demo::connector('brasswick-al-95')]));
+        $outcomes = self::reports($enquiry, $sheets);
+        $fitting = array_values(array_filter($ranked->rows, static fn (int $row): bool => 'fits' === $outcomes[$row]->outcome()->value));
+        $goes = array_map(static fn (int $row): bool => $ranked->pairs[$row]->goes > 0, $fitting);
+        $sorted = $goes;
+        rsort($sorted);
+        self::assertSame($sorted, $goes);
+        self::assertContains(true, $goes);
+    }
+
+    /**
+     * @param array<string, string>      $cables
+     * @param array<string, string>|null $readings
+     */
+    private static function enquiry(AccessoryFunction $function, array $cables, ?array $readings, ?Place $place): Enquiry
+    {
+        $ends = array_map(static fn (CableEnd $end): CableEnd => [] === $readings ? $end : new CableEnd($end->end, $end->construction, self::found($readings ?? []), null), Demo::ends($cables));
+
+        return new Enquiry($function, $ends, Site::of(Weather::unknown(), $place, null));
+    }
+
+    /** @param array<string, string> $readings */
+    private static function found(array $readings): AsFound
+    {
+        return AsFound::of(array_map(static fn (string $typed): array => [Reading::typed($typed, LengthUnit::Millimetre, Instrument::Caliper)], $readings));
+    }
+
+    /** @return list<KitSheet> */
+    private static function sheets(AccessoryFunction $function): array
+    {
+        return array_values(array_filter(Demo::kits(), static fn (KitSheet $sheet): bool => $function === $sheet->application->function));
+    }
+
+    /**
+     * @param list<KitSheet> $sheets
+     *
+     * @return list<array{KitSheet, KitSize}> by row; the sheets as they stand for the job
+     */
+    private static function sizes(Enquiry $enquiry, array $sheets): array
+    {
+        $sizes = [];
+        foreach ($sheets as $sheet) {
+            foreach ($sheet->sizes as $size) {
+                $sizes[] = [$sheet->applyingTo($enquiry->values()), $size];
+            }
+        }
+
+        return $sizes;
+    }
+
+    /**
+     * @param list<KitSheet> $sheets
+     *
+     * @return list<FitReport> by row
+     */
+    private static function reports(Enquiry $enquiry, array $sheets): array
+    {
+        return array_map(static fn (array $size): FitReport => KitFit::judge($enquiry->function, $enquiry->cables, $enquiry->site, ...$size), self::sizes($enquiry, $sheets));
+    }
+
+    /** Sorts as the ranking does: outcome, how much is against it, the thinnest margin with the largest first. */
+    private static function standing(FitReport $report): string
+    {
+        return \sprintf('%d %03d %016d', $report->outcome()->strictness(), $report->obstacles(), 10 ** 15 - ($report->thinnest()?->judgement?->margin->nanometres ?? 0));
+    }
+}
