@@ -4,7 +4,7 @@ set -euo pipefail
 . "$(dirname "$0")/lib.sh"
 cd "$root"
 printf '== The core, one process of PHP %s\n' "$(php -r 'echo PHP_VERSION;')"
-for bench in plan identify; do php -d opcache.enable_cli=1 "core/bench/$bench.php"; done
+for bench in plan identify rank; do php -d opcache.enable_cli=1 "core/bench/$bench.php"; done
 
 printf '\n== The application, nginx and php-fpm on this machine\n'
 fresh_application bench
@@ -29,6 +29,13 @@ for path in "${paths[@]}"; do
   awk -v path="$path" '$1 == "/api/ping" && (!base || $2 < base) { base = $2 } $1 == path && (!least || $2 < least) { least = $2 }
     END { printf "%-64s median %6.2f ms   %.2f times the empty route\n", path, least, least / base }' "$rounds"
 done
+
+printf '\n== Ten thousand kit sizes and five hundred connectors\n'
+php tools/bench-ranking.php load
+curl -fsS --noproxy '*' -H "Cookie: $cookie" -o "$state/ranked.json" -w 'made ready once, by the first who asks: %{time_total} s\n' "$at$job/kits"
+php -r '$a = json_decode(file_get_contents($argv[1]), true); printf("%d sizes that make a joint, %d of them possible; the first ten come with %d connectors that go\n", $a["total"], $a["possible"], array_sum(array_column($a["choices"], "connectorsThatGo")));' "$state/ranked.json"
+wrk -t1 -c1 -d6s --latency -H "Cookie: $cookie" "$at$job/kits" | awk '$1 == "50%" || $1 == "99%" { printf "ranked and the first ten judged and said: %s of requests within %s\n", $1, $2 }'
+php tools/bench-ranking.php query
 
 printf '\n== The first load\n'
 script=$(php -r '$m = json_decode(file_get_contents("public/build/.vite/manifest.json"), true); foreach ($m as $c) if (!empty($c["isEntry"])) { echo $c["file"]; foreach ($c["imports"] ?? [] as $i) echo " ".$m[$i]["file"]; }')

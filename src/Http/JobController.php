@@ -43,7 +43,7 @@ final readonly class JobController
     #[IsGranted(Permission::Read->value)]
     public function list(Request $request, ListJobs $listJobs): JsonResponse
     {
-        $page = max(1, $request->query->getInt('page', 1));
+        $page = self::pageOf($request);
         $perPage = min(100, max(1, $request->query->getInt('perPage', 20)));
         [$jobs, $total] = $listJobs($page, $perPage);
 
@@ -92,16 +92,16 @@ final readonly class JobController
 
     #[Route('/api/jobs/{id}/kits', methods: ['GET'])]
     #[IsGranted(Permission::Read->value)]
-    public function kits(string $id, JudgeChoices $judge): JsonResponse
+    public function kits(string $id, Request $request, JudgeChoices $judge): JsonResponse
     {
-        return new JsonResponse(['choices' => array_map(SheetJson::choice(...), $judge->kits($id))]);
+        return new JsonResponse(SheetJson::choices($judge->kits($id, self::pageOf($request))));
     }
 
     #[Route('/api/jobs/{id}/connectors', methods: ['GET'])]
     #[IsGranted(Permission::Read->value)]
-    public function connectors(string $id, JudgeChoices $judge): JsonResponse
+    public function connectors(string $id, Request $request, JudgeChoices $judge): JsonResponse
     {
-        return new JsonResponse(['choices' => array_map(SheetJson::choice(...), $judge->connectors($id))]);
+        return new JsonResponse(SheetJson::choices($judge->connectors($id, self::pageOf($request))));
     }
 
     #[Route('/api/jobs/{id}/ends/{end}/identification', requirements: ['end' => 'A|B'], methods: ['GET'])]
@@ -118,5 +118,10 @@ final readonly class JobController
             $event instanceof PlanChanged => throw BadDocument::because('event.kind', 'is written by the server alone, when the plan is changed.'),
             default => Permission::Build,
         };
+    }
+
+    private static function pageOf(Request $request): int
+    {
+        return min(100_000, max(1, $request->query->getInt('page', 1)));
     }
 }

@@ -65,11 +65,6 @@ final class DoctrineSheets implements Sheets
         return \is_int($number) ? $this->kit(Revision::of($id, $number)) : null;
     }
 
-    public function connectors(): array
-    {
-        return $this->newest('connector', ConnectorFile::read(...), Connector::class);
-    }
-
     public function addKit(KitSheet $sheet, string $by): void
     {
         $this->add('kit', $sheet->revision, $sheet->name, KitSheetFile::write($sheet), $by);

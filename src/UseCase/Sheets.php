@@ -27,9 +27,6 @@ interface Sheets
     /** The newest revision of one sheet; null when there is none. */
     public function newestKit(string $id): ?KitSheet;
 
-    /** @return list<Connector> the newest revision of each, by name */
-    public function connectors(): array;
-
     /** @throws SheetExists */
     public function addKit(KitSheet $sheet, string $by): void;
 

@@ -92,18 +92,23 @@ final class Standings
     private function measured(Column $column, Known $known, int $bit): void
     {
         [$value, $uncertainty, $most] = [$known->least, $known->uncertainty, $column->most];
+        // In a local variable: half the time of going through the property, a hundred thousand times over.
+        $margins = $this->margins;
+        $this->margins = [];
         foreach ($column->least as $row => $least) {
             $margin = $value - $least;
-            if ($most[$row] - $value < $margin) {
-                $margin = $most[$row] - $value;
+            $above = $most[$row] - $value;
+            if ($above < $margin) {
+                $margin = $above;
             }
-            if ($margin < $this->margins[$row]) {
-                $this->margins[$row] = $margin;
+            if ($margin < $margins[$row]) {
+                $margins[$row] = $margin;
             }
             if ($margin < $uncertainty) {
                 $this->thin($row, $margin < 0, $bit);
             }
         }
+        $this->margins = $margins;
     }
 
     private function thin(int $row, bool $isOut, int $bit): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Wire;
 
 use App\UseCase\Choice;
+use App\UseCase\Choices;
 use Berm\Core\Conductor\ConductorMaterial;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Kit\KitSheet;
@@ -38,17 +39,36 @@ final class SheetJson
     }
 
     /** @return array<string, mixed> */
-    public static function choice(Choice $choice): array
+    public static function choices(Choices $choices): array
     {
-        $worst = $choice->fit->worst();
+        return [
+            'choices' => array_map(self::choice(...), $choices->choices),
+            'total' => $choices->total, 'possible' => $choices->possible, 'page' => $choices->page, 'perPage' => Choices::PER_PAGE,
+        ];
+    }
 
+    /** @return array<string, mixed> */
+    private static function choice(Choice $choice): array
+    {
         return [
             'kit' => null === $choice->sheet || null === $choice->size ? null : self::kit($choice->sheet, $choice->size),
             'connector' => null === $choice->connector ? null : self::connector($choice->connector),
+            ...self::standing($choice),
+            'connectorsThatGo' => $choice->connectorsThatGo,
+            'with' => null === $choice->with?->connector ? null : ['connector' => self::connector($choice->with->connector), ...self::standing($choice->with)],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function standing(Choice $choice): array
+    {
+        [$worst, $thinnest] = [$choice->fit->worst(), $choice->fit->thinnest()];
+
+        return [
             'outcome' => $choice->fit->outcome()->value,
             'against' => $choice->fit->obstacles(),
             'worst' => null === $worst ? null : FitJson::finding($worst),
-            'thinnest' => null === $choice->fit->thinnest() ? null : FitJson::finding($choice->fit->thinnest()),
+            'thinnest' => null === $thinnest ? null : FitJson::finding($thinnest),
         ];
     }
 }

@@ -1,9 +1,23 @@
-import { keepPreviousData, queryOptions, useMutation, useQueryClient, type QueryClient } from '@tanstack/react-query'
+import {
+  infiniteQueryOptions,
+  keepPreviousData,
+  queryOptions,
+  useMutation,
+  useQueryClient,
+  type QueryClient,
+} from '@tanstack/react-query'
 import type { Unit } from '../domain/length'
 import { newerOf } from '../domain/newer'
 import { uuidv7 } from '../domain/uuid'
 import { answered, client } from './client'
-import type { AccessoryFunction, Job } from './types'
+import type { AccessoryFunction, ChoicePage, Job } from './types'
+
+/** The best first, a page at a time. */
+const page = {
+  initialPageParam: 1,
+  getNextPageParam: (last: ChoicePage) => (last.page * last.perPage < last.total ? last.page + 1 : null),
+  placeholderData: keepPreviousData,
+}
 
 export const jobQueries = {
   all: ['jobs'] as const,
@@ -22,16 +36,18 @@ export const jobQueries = {
       },
     }),
   kits: (id: string, version: number) =>
-    queryOptions({
+    infiniteQueryOptions({
       queryKey: [...jobQueries.all, 'kits', id, version],
-      queryFn: () => answered(client.GET('/api/jobs/{id}/kits', { params: { path: { id } } })),
-      placeholderData: keepPreviousData,
+      queryFn: ({ pageParam: page }) =>
+        answered(client.GET('/api/jobs/{id}/kits', { params: { path: { id }, query: { page } } })),
+      ...page,
     }),
   connectors: (id: string, version: number) =>
-    queryOptions({
+    infiniteQueryOptions({
       queryKey: [...jobQueries.all, 'connectors', id, version],
-      queryFn: () => answered(client.GET('/api/jobs/{id}/connectors', { params: { path: { id } } })),
-      placeholderData: keepPreviousData,
+      queryFn: ({ pageParam: page }) =>
+        answered(client.GET('/api/jobs/{id}/connectors', { params: { path: { id }, query: { page } } })),
+      ...page,
     }),
 }
 

@@ -1,59 +1,75 @@
-import type { Choice } from '../api/types'
+import type { UseInfiniteQueryResult, InfiniteData } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
+import type { Choice, ChoicePage } from '../api/types'
 import { sayFine } from '../domain/length'
 import { say } from '../domain/sentence'
+import { Button } from '../ui/Button'
 import { classes } from '../ui/classes'
 import { useUnit } from '../ui/UnitContext'
 import { OutcomeWord } from './Verdict'
 
-type ChoiceListProps = {
-  label: string
-  choices: Choice[]
+type ItemProps = {
   isChosen: (choice: Choice) => boolean
   title: (choice: Choice) => string
   detail: (choice: Choice) => string
   onChoose: ((choice: Choice) => void) | null
+  /** What is said below a choice. */
+  below?: (choice: Choice) => ReactNode
+}
+
+type ChoiceListProps = ItemProps & {
+  label: string
+  pages: UseInfiniteQueryResult<InfiniteData<ChoicePage>>
 }
 
 /** Kits or connectors, the best first; those that do not fit are folded away, the nearest on top, each with what is against it. */
-export function ChoiceList(props: ChoiceListProps) {
-  const { label, choices, isChosen } = props
-  const possible = choices.filter((choice) => choice.outcome !== 'does-not-fit' || isChosen(choice))
+export function ChoiceList({ label, pages, ...item }: ChoiceListProps) {
+  const choices = pages.data?.pages.flatMap((page) => page.choices) ?? []
+  const first = pages.data?.pages[0]
+  if (!first || first.total === 0) return null
+  const possible = choices.filter((choice) => choice.outcome !== 'does-not-fit' || item.isChosen(choice))
   const others = choices.filter((choice) => !possible.includes(choice))
+  const more = pages.hasNextPage && (
+    <Button disabled={pages.isFetchingNextPage} onClick={() => void pages.fetchNextPage()}>
+      Show more: {choices.length} of {first.total}
+    </Button>
+  )
   return (
     <>
-      {possible.length === 0 && <p className="font-semibold">None of them fits. The nearest comes first below.</p>}
+      {first.possible === 0 && <p className="font-semibold">None of them fits. The nearest comes first below.</p>}
       <ul aria-label={label} className="border-t-2 border-ink">
         {possible.map((choice) => (
-          <ChoiceItem key={props.title(choice) + props.detail(choice)} choice={choice} {...props} />
+          <ChoiceItem key={item.title(choice) + item.detail(choice)} choice={choice} {...item} />
         ))}
       </ul>
-      {others.length > 0 && (
+      {others.length === 0 && more}
+      {first.total > first.possible && (
         <details open={possible.length === 0}>
-          <summary className="min-h-11 text-plan underline underline-offset-4">{others.length} do not fit, and why</summary>
+          <summary className="min-h-11 text-plan underline underline-offset-4">
+            {first.total - first.possible} do not fit, and why
+          </summary>
           <ul aria-label={`${label}: do not fit`} className="border-t border-line">
             {others.map((choice) => (
-              <ChoiceItem key={props.title(choice) + props.detail(choice)} choice={choice} {...props} />
+              <ChoiceItem key={item.title(choice) + item.detail(choice)} choice={choice} {...item} />
             ))}
           </ul>
+          {others.length > 0 && more}
         </details>
       )}
     </>
   )
 }
 
-function ChoiceItem({ choice, isChosen, title, detail, onChoose }: ChoiceListProps & { choice: Choice }) {
+function ChoiceItem({ choice, isChosen, title, detail, onChoose, below }: ItemProps & { choice: Choice }) {
   const unit = useUnit()
   return (
-    <li className="border-b border-line">
+    <li className={classes('border-b border-line', isChosen(choice) && 'border-l-8 border-l-ink bg-soft')}>
       <button
         type="button"
         disabled={onChoose === null}
         aria-pressed={isChosen(choice)}
         onClick={() => onChoose?.(choice)}
-        className={classes(
-          'grid w-full gap-x-4 px-3 py-2.5 text-left hover:bg-soft disabled:hover:bg-transparent',
-          isChosen(choice) && 'border-l-8 border-ink bg-soft',
-        )}
+        className="grid w-full gap-x-4 px-3 py-2.5 text-left hover:bg-soft disabled:hover:bg-transparent"
       >
         <span className="font-semibold">{title(choice)}</span>
         <span className="grid grid-cols-[1fr_auto] items-baseline gap-x-4">
@@ -73,6 +89,7 @@ function ChoiceItem({ choice, isChosen, title, detail, onChoose }: ChoiceListPro
           </span>
         )}
       </button>
+      {below?.(choice)}
     </li>
   )
 }

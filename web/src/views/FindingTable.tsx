@@ -7,10 +7,18 @@ import { OutcomeWord } from './Verdict'
 
 const ORDER = { 'does-not-fit': 0, 'cannot-tell': 1, 'fits-unproved': 2, fits: 3 }
 
+/** What stops comes first, then figures with the least to spare, then kinds. */
+const place = ({ outcome, judgement }: Finding): [number, number] => [ORDER[outcome], judgement ? judgement.marginMm : Infinity]
+
+function byPlace(a: Finding, b: Finding): number {
+  const [[outcome, margin], [otherOutcome, otherMargin]] = [place(a), place(b)]
+  return outcome - otherOutcome || (margin === otherMargin ? 0 : margin - otherMargin)
+}
+
 /** Criterion by criterion, what stops first: outcome, margin as a gauge, and the reason in a sentence. */
 export function FindingTable({ findings, caption }: { findings: Finding[]; caption: string }) {
   const unit = useUnit()
-  const sorted = [...findings].sort((a, b) => ORDER[a.outcome] - ORDER[b.outcome])
+  const sorted = [...findings].sort(byPlace)
   return (
     <ul aria-label={caption} className="border-t border-line">
       {sorted.map((finding) => (

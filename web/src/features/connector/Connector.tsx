@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query'
+import { useInfiniteQuery } from '@tanstack/react-query'
 import { jobQueries } from '../../api/jobs'
 import { useChangePlan, useDraft } from '../../api/plan'
 import { useMay } from '../../api/session'
@@ -23,7 +23,7 @@ export function Connector() {
   const unit = useUnit()
   const draft = useDraft(job)
   const change = useChangePlan(job)
-  const choices = useQuery(jobQueries.connectors(job.id, job.version))
+  const choices = useInfiniteQuery(jobQueries.connectors(job.id, job.version))
   const mayPlan = useMay('plan') && !job.connectorFitted
   const name = job.function === 'joint' ? 'Connector' : 'Lug'
   return (
@@ -32,23 +32,21 @@ export function Connector() {
         <h1 className="text-[1.75rem] font-bold">{name}</h1>
         {choices.isPending && <p role="status">Holding every {name.toLowerCase()} against the conductors</p>}
         {choices.error && <p role="alert">{choices.error.message}</p>}
-        {choices.data && (
-          <ChoiceList
-            label={`${name}s, the best first`}
-            choices={choices.data.choices}
-            isChosen={(choice) =>
-              choice.connector?.id === draft.connector?.id && choice.connector?.revision === draft.connector?.revision
-            }
-            title={(choice) => choice.connector?.name ?? ''}
-            detail={(choice) => detail(choice, unit)}
-            onChoose={
-              mayPlan
-                ? ({ connector }) =>
-                    connector && change((now) => ({ ...now, connector: { id: connector.id, revision: connector.revision } }))
-                : null
-            }
-          />
-        )}
+        <ChoiceList
+          label={`${name}s, the best first`}
+          pages={choices}
+          isChosen={(choice) =>
+            choice.connector?.id === draft.connector?.id && choice.connector?.revision === draft.connector?.revision
+          }
+          title={(choice) => choice.connector?.name ?? ''}
+          detail={(choice) => detail(choice, unit)}
+          onChoose={
+            mayPlan
+              ? ({ connector }) =>
+                  connector && change((now) => ({ ...now, connector: { id: connector.id, revision: connector.revision } }))
+              : null
+          }
+        />
       </section>
       <FitSummary
         title={job.connector?.name ?? null}

@@ -1,7 +1,8 @@
-import { useQuery } from '@tanstack/react-query'
+import { useInfiniteQuery } from '@tanstack/react-query'
 import { jobQueries } from '../../api/jobs'
 import { useChangePlan, useDraft } from '../../api/plan'
 import { useMay } from '../../api/session'
+import type { Choice, Draft } from '../../api/types'
 import { word } from '../../domain/words'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
@@ -10,15 +11,15 @@ import { FitSummary } from '../../views/FitSummary'
 import { useJob } from '../../views/useJob'
 import { KitBoxes } from './KitBoxes'
 import { Where } from './Where'
+import { With } from './With'
 
 export function Kit() {
   const job = useJob()
   const unit = useUnit()
   const draft = useDraft(job)
   const change = useChangePlan(job)
-  const choices = useQuery(jobQueries.kits(job.id, job.version))
+  const choices = useInfiniteQuery(jobQueries.kits(job.id, job.version))
   const mayPlan = useMay('plan') && !job.connectorFitted
-  const kit = draft.kit
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 p-4 desk:grid-cols-[minmax(0,26rem)_minmax(0,1fr)] desk:p-6">
       <section className="grid content-start gap-3">
@@ -35,28 +36,32 @@ export function Kit() {
         )}
         {choices.isPending && <p role="status">Holding every kit size against the cables</p>}
         {choices.error && <p role="alert">{choices.error.message}</p>}
-        {choices.data?.choices.length === 0 && (
+        {choices.data?.pages[0]?.total === 0 && (
           <p>There is no kit sheet for a {word(job.function.replace('-', ' '), unit)} yet.</p>
         )}
-        {choices.data && (
-          <ChoiceList
-            label="Kit sizes, the best first"
-            choices={choices.data.choices}
-            isChosen={(choice) =>
-              choice.kit?.id === kit?.id && choice.kit?.revision === kit?.revision && choice.kit?.size === kit?.size
-            }
-            title={(choice) => `${choice.kit?.name ?? ''}, size ${choice.kit?.size ?? ''}`}
-            detail={(choice) =>
-              `${choice.kit?.maker ?? ''} · ${choice.kit?.technology.replace('-', ' ') ?? ''} · revision ${choice.kit?.revision ?? ''}`
-            }
-            onChoose={
-              mayPlan
-                ? ({ kit: chosen }) =>
-                    chosen && change((now) => ({ ...now, kit: { id: chosen.id, revision: chosen.revision, size: chosen.size } }))
-                : null
-            }
-          />
-        )}
+        <ChoiceList
+          label="Kit sizes, the best first"
+          pages={choices}
+          isChosen={(choice) => isOf(choice, draft.kit)}
+          title={(choice) => `${choice.kit?.name ?? ''}, size ${choice.kit?.size ?? ''}`}
+          detail={(choice) =>
+            `${choice.kit?.maker ?? ''} · ${choice.kit?.technology.replace('-', ' ') ?? ''} · revision ${choice.kit?.revision ?? ''}`
+          }
+          onChoose={mayPlan ? (choice) => change((now) => ({ ...now, kit: pinned(choice) })) : null}
+          below={(choice) => (
+            <With
+              choice={choice}
+              word={job.function === 'joint' ? 'connector' : 'lug'}
+              isChosen={isOf(choice, draft.kit)}
+              isTaken={isOf(choice, draft.kit) && choice.with?.connector.id === draft.connector?.id}
+              onTake={
+                mayPlan
+                  ? ({ id, revision }) => change((now) => ({ ...now, kit: pinned(choice), connector: { id, revision } }))
+                  : null
+              }
+            />
+          )}
+        />
         <KitBoxes job={job} />
       </section>
       <FitSummary
@@ -68,3 +73,10 @@ export function Kit() {
     </div>
   )
 }
+
+/** A job pins the size and the revision of its sheet. */
+const pinned = ({ kit }: Choice): NonNullable<Draft['kit']> | null =>
+  kit && { id: kit.id, revision: kit.revision, size: kit.size }
+
+const isOf = ({ kit }: Choice, chosen: Draft['kit']): boolean =>
+  kit?.id === chosen?.id && kit?.revision === chosen?.revision && kit?.size === chosen?.size
