@@ -16,19 +16,44 @@ final class KitsTest extends TestCase
         $page = Page::open();
         try {
             $page->signIn('engineer')->press('Kits')->pressFirst('Indoor termination, one core, 12 kV')->see('What it is for')->see('Indoor termination, one core, 12 kV by Quillon Accessories')->assertAccessible();
-            $page->press('Duplicate')->fill('Id of the new sheet', 'quillon-indoor-end-17')->press('Make the draft')->see('Draft of quillon-indoor-end-17')->see('Nothing is wrong with it.');
-            $page->pressFirst('Indoor termination, one core, 12 kV')->press('Change it')->see('Draft of quillon-indoor-end-12')->see('Nothing is wrong with it.')->see('No rule differs.')->see('You wrote it last: a second person checks and releases it.');
-            $page->replace('The sheet as its open file', '"heat-shrink"', '"glue"')->see('Changed and not kept yet.')->press('Keep and check')->see('One thing is wrong with it.')->see('technology')->assertAccessible();
-            $page->replace('The sheet as its open file', '"glue"', '"heat-shrink"')->replace('The sheet as its open file', '"128 mm"', '"131 mm"')->press('Keep and check')->see('Nothing is wrong with it.')->see('“clear insulation” is 131 mm.');
+            $page->press('Duplicate')->fill('Id of the new sheet', 'quillon-indoor-end-17')->press('Make the draft')->see('Draft of quillon-indoor-end-17')->see('Kept. Nothing is wrong with it.');
+            $page->press('← Kits')->pressFirst('Indoor termination, one core, 12 kV')->press('Change it')->see('Draft of quillon-indoor-end-12')->see('Kept. Nothing is wrong with it.')->see('You wrote it last: a second person checks and releases it.')->assertAccessible();
+            $page->fill('Rated voltage', 'eleven')->see('Kept. One thing is wrong with it.')->see('"eleven" is not a rated voltage')->assertAccessible();
+            $page->fill('Rated voltage', '6.35/11 (12) kV')->see('Kept. Nothing is wrong with it.')->press('Sizes')->fill('Dimensions of its own, for the formulas clear insulation, 1', '131 mm')->see('Changes (1)')->press('Changes (1)')->see('“clear insulation” is 131 mm.')->assertAccessible();
+            $page->press('As text')->replace('The sheet as its open file', '"heat-shrink"', '"glue"')->see('Kept. One thing is wrong with it.')->see('technology')->replace('The sheet as its open file', '"glue"', '"heat-shrink"')->see('Kept. Nothing is wrong with it.');
+            $page->pressFirst('The work')->see('Stages of the work')->pressFirst('Cutting back')->see('Cuts')->see('on end A');
         } finally {
             $page->close();
         }
         $checker = Page::open();
         try {
-            $checker->signIn('checker')->press('Kits')->pressFirst('quillon-indoor-end-12')->see('What it would change')->see('“clear insulation” is 128 mm.')->choose('Job', 'Oxmere switchroom · termination L2')->see('Measure over the insulation')->assertAccessible()->press('I have checked it: release it');
-            $checker->see('Indoor termination, one core, 12 kV Quillon Accessories · heat shrink termination · revision 2')->pressFirst('Indoor termination, one core, 12 kV')->see('What revision 2 changed: one rule');
+            $checker->signIn('checker')->press('Kits')->pressFirst('quillon-indoor-end-12')->press('Changes (1)')->see('“clear insulation” is 128 mm.')->press('On a job')->choose('Try it on the job', 'Oxmere switchroom · termination L2')->see('Measure over the insulation')->assertAccessible()->press('I have checked it: release it');
+            $checker->waitForPath('/kits/quillon-indoor-end-12')->see('Indoor termination, one core, 12 kV Quillon Accessories · heat shrink termination · revision 2')->see('What revision 2 changed: one rule');
         } finally {
             $checker->close();
+        }
+    }
+
+    #[Test]
+    public function aSheetIsWrittenFromALeafletSectionBySection(): void
+    {
+        $page = Page::open();
+        try {
+            $page->signIn('engineer')->press('Kits')->press('New sheet')->fill('Id of the new sheet', 'brand-new-12')->press('Begin')->see('Draft of brand-new-12')->see('wrong with it.')->assertAccessible();
+            $page->fill('Name', 'New straight joint')->fill('Maker', 'Example Accessories')->fill('Rated voltage', '12 kV');
+            $page->pressFirst('What it is for')->press('xlpe')->press('copper tape');
+            $page->pressFirst('In the box')->press('Add to parts that go round the cable')->fill('Key', 'tube')->fill('Name', 'Stress tube')->press('A')->fill('Its edge lies at', '-part_length / 2');
+            $page->pressFirst('Cutting back');
+            foreach (['oversheath' => 'cut_metallic_screen + 40 mm', 'metallic screen' => 'cut_insulation_screen + 40 mm', 'insulation screen' => 'cut_insulation + 100 mm', 'insulation' => 'connector_length / 2 + 5 mm'] as $layer => $distance) {
+                $page->press('Add to cuts')->chooseLast('Cut of the', $layer)->fillLast('Tool', 'knife')->fillLast('Distance', $distance)->fillLast('Why', 'As the leaflet has it.');
+            }
+            $page->pressFirst('Sizes')->press('Add a size')->fill('Size, size 1', 'M');
+            foreach (['Conductor From' => '70 mm²', 'Conductor To' => '150 mm²', 'Over the insulation From' => '17 mm', 'Over the insulation To' => '24 mm', 'Over the oversheath From' => '22 mm', 'Over the oversheath To' => '33 mm', 'Connector diameter From' => '14 mm', 'Connector diameter To' => '30 mm', 'Connector length From' => '50 mm', 'Connector length To' => '135 mm', 'Part: Stress tube Length as supplied' => '400 mm', 'Part: Stress tube Bore, expanded' => '38 mm', 'Part: Stress tube Bore, recovered' => '12 mm'] as $row => $figure) {
+                $page->fill("$row, M", $figure);
+            }
+            $page->see('Kept. Nothing is wrong with it.')->press('In words')->see('Stress tube')->assertAccessible();
+        } finally {
+            $page->close();
         }
     }
 }

@@ -115,6 +115,23 @@ final class Page
         return $this;
     }
 
+    /** As fill, in the last of several fields of one label: the one that was added last. */
+    public function fillLast(string $label, string $text): self
+    {
+        $field = $this->field($label, isLast: true);
+        $field->clear();
+        $field->sendKeys($text);
+
+        return $this;
+    }
+
+    public function chooseLast(string $label, string $option): self
+    {
+        $this->field($label, isLast: true)->findElement(WebDriverBy::xpath('./option[normalize-space(.)='.self::quoted($option).']'))->click();
+
+        return $this;
+    }
+
     public function enter(string $label, string $text): self
     {
         $this->field($label)->sendKeys([$text, WebDriverKeys::ENTER]);
@@ -252,29 +269,23 @@ final class Page
         return $this;
     }
 
-    private function field(string $label): WebDriverElement
+    private function field(string $label, bool $isLast = false): WebDriverElement
     {
         $quoted = self::quoted($label);
 
-        return $this->element("//*[@id = //label[normalize-space(.)=$quoted]/@for] | //*[@aria-label=$quoted] | //label[normalize-space(text())=$quoted]//select | //label[span[normalize-space(.)=$quoted]]//textarea");
+        return $this->element("//*[@id = //label[normalize-space(.)=$quoted]/@for] | //*[@aria-label=$quoted] | //label[normalize-space(text())=$quoted]//select | //label[span[normalize-space(.)=$quoted]]//textarea", $isLast);
     }
 
-    private function element(string $xpath): WebDriverElement
+    private function element(string $xpath, bool $isLast = false): WebDriverElement
     {
-        $found = null;
+        $found = [];
         $this->until($xpath, function () use ($xpath, &$found): bool {
-            foreach ($this->web->findElements(WebDriverBy::xpath($xpath)) as $one) {
-                if ($one->isDisplayed()) {
-                    $found = $one;
+            $found = array_values(array_filter($this->web->findElements(WebDriverBy::xpath($xpath)), static fn (WebDriverElement $one): bool => $one->isDisplayed()));
 
-                    return true;
-                }
-            }
-
-            return false;
+            return [] !== $found;
         });
 
-        return $found ?? throw new \LogicException('waited for it');
+        return ($isLast ? array_pop($found) : array_shift($found)) ?? throw new \LogicException('waited for it');
     }
 
     /** @param \Closure(): bool $holds */

@@ -63,6 +63,7 @@ final class JobJson
             'unit' => $job->stored->draft->unit->value,
             'changedAt' => $job->stored->changedAt->format(\DATE_ATOM),
             'cables' => array_values(array_map(static fn (CableEnd $cable): string => $cable->construction->designation, $plan->job->cables)),
+            'kit' => null === $plan->job->sheet || null === $plan->job->size ? null : SheetJson::kit($plan->job->sheet, $plan->job->size),
             'obstacles' => array_map(self::obstacle(...), $plan->obstacles),
             'steps' => array_map(static fn (Step $step): array => ['step' => $step->value, 'done' => $plan->isDone($step)], Step::cases()),
             'next' => self::next($plan->next()),

@@ -8,6 +8,8 @@ use App\UseCase\KitDraft;
 use Berm\Core\Cable\End;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\Problem;
+use Berm\Core\Formula\Dimension;
+use Berm\Core\Formula\Vocabulary;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\Words\Change;
 use Berm\Core\Kit\Words\Rule;
@@ -63,6 +65,7 @@ final class KitSheetJson
             'rules' => null === $sheet ? [] : array_map(self::rule(...), SheetInWords::of($sheet)),
             'changes' => null === $sheet || null === $released ? [] : array_map(self::change(...), Change::between($released, $sheet)),
             'releasedRevision' => $released?->revision->number,
+            'names' => self::names($draft->vocabulary()),
         ];
     }
 
@@ -70,5 +73,14 @@ final class KitSheetJson
     private static function rule(Rule $rule): array
     {
         return ['key' => $rule->key, 'heading' => SentenceJson::of(Sentence::plain($rule->heading)), 'sentence' => SentenceJson::of($rule->sentence), 'reason' => $rule->reason];
+    }
+
+    /** @return list<array<string, mixed>> the sheet's own first */
+    private static function names(Vocabulary $vocabulary): array
+    {
+        $given = Vocabulary::withDimensions([])->forPlaces()->names;
+        $names = [...array_diff_key($vocabulary->names, $given), ...$given];
+
+        return array_map(static fn (string $name, Dimension $is): array => ['name' => $name, 'is' => $is->value, 'texts' => Vocabulary::textsOf($name)], array_keys($names), $names);
     }
 }

@@ -59,6 +59,12 @@ export function useSaveDraft() {
   })
 }
 
+/** Shows a draft as the server has it. */
+export function useKeepDraft() {
+  const queries = useQueryClient()
+  return (draft: KitDraft) => queries.setQueryData(kitQueries.draft(draft.id).queryKey, draft)
+}
+
 export function useReleaseDraft() {
   const queries = useQueryClient()
   return useMutation({

@@ -78,7 +78,7 @@ function WithHead() {
             <NavLink
               key={to}
               to={to}
-              end
+              end={to === '/'}
               className={({ isActive }) =>
                 `inline-flex min-h-12 items-center border-b-4 ${isActive ? 'border-ink font-semibold' : 'border-transparent hover:border-line'}`
               }
@@ -137,7 +137,8 @@ const router = createBrowserRouter([
         children: [
           { path: '/', element: <JobList /> },
           { path: '/cables', element: <Library /> },
-          { path: '/kits', element: <Kits /> },
+          { path: '/kits/:id?', element: <Kits /> },
+          { path: '/kits/drafts/:id', lazy: async () => ({ Component: (await import('../features/kit-draft/Draft')).Draft }) },
           { path: '/stores', element: <Stores /> },
         ],
       },

@@ -5,10 +5,9 @@ import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Modal } from '../../ui/Modal'
 import { Note } from '../../ui/Note'
+import { SHEET_ID } from './sheetId'
 
 type DuplicateSheetProps = { sheet: KitSheet; open: boolean; onClose: () => void; onDraft: (id: string) => void }
-
-const ID = /^[a-z0-9][a-z0-9.-]{0,79}$/
 
 /** The item number belongs to the box of the other kit. */
 function withoutGtin(size: unknown): unknown {
@@ -20,7 +19,7 @@ function withoutGtin(size: unknown): unknown {
 export function DuplicateSheet({ sheet, open, onClose, onDraft }: DuplicateSheetProps) {
   const save = useSaveDraft()
   const [id, setId] = useState(`${sheet.id}-copy`)
-  const isFine = ID.test(id) && id !== sheet.id
+  const isFine = SHEET_ID.test(id) && id !== sheet.id
   const duplicate = async () => {
     const file = await sheetFile(sheet.id, sheet.revision)
     const sizes = Array.isArray(file['sizes']) ? file['sizes'].map(withoutGtin) : file['sizes']

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { Link, useNavigate, useParams } from 'react-router'
 import { kitQueries, sheetFile, sheetPath, useSaveDraft } from '../../api/kits'
 import { useMay } from '../../api/session'
 import type { KitDraftSummary, KitSheet } from '../../api/types'
@@ -10,11 +11,8 @@ import { Note } from '../../ui/Note'
 import { UnitProvider, useUnit } from '../../ui/UnitContext'
 import { UnitToggle } from '../../ui/UnitToggle'
 import { DuplicateSheet } from './DuplicateSheet'
-import { DraftSheet } from './DraftSheet'
 import { NewDraft } from './NewDraft'
-import { Changes, Rules } from './Rules'
-
-type Chosen = { kind: 'sheet'; sheet: KitSheet } | { kind: 'draft'; id: string } | null
+import { Changes, Rules } from '../../views/Rules'
 
 /** Kit sheets: read rule by rule, written as drafts, released by a second person. */
 export function Kits() {
@@ -26,37 +24,36 @@ export function Kits() {
 }
 
 function Sheet() {
+  const { id } = useParams()
+  const navigate = useNavigate()
   const list = useQuery(kitQueries.list())
-  const [picked, setPicked] = useState<Chosen>(null)
   const [isNew, setIsNew] = useState(false)
   const mayWrite = useMay('write-sheet')
-  const first = list.data?.kits[0]
-  const chosen: Chosen = picked ?? (first ? { kind: 'sheet', sheet: first } : null)
-  const openDraft = (id: string) => setPicked({ kind: 'draft', id })
+  const chosen = list.data?.kits.find((sheet) => sheet.id === id) ?? list.data?.kits[0]
+  const openDraft = (draft: string) => void navigate(`/kits/drafts/${draft}`)
   return (
     <main className="mx-auto grid w-full max-w-[84rem] grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-5 p-4 desk:grid-cols-[22rem_minmax(0,1fr)] desk:p-6">
       <div className="flex flex-wrap items-center justify-between gap-4 desk:col-span-2">
         <h1 className="text-[1.75rem] font-bold">Kits</h1>
         <div className="flex flex-wrap gap-3">
           <UnitToggle />
-          {mayWrite && <Button onClick={() => setIsNew(true)}>Take in a sheet</Button>}
+          {mayWrite && <Button onClick={() => setIsNew(true)}>New sheet</Button>}
         </div>
       </div>
       <section aria-label="Kit sheets" className="grid content-start gap-5">
         {list.error && <Note tone="out" role="alert" title={list.error.message} />}
-        <KitList kits={list.data?.kits ?? []} chosen={chosen} onChoose={(sheet) => setPicked({ kind: 'sheet', sheet })} />
-        <DraftList drafts={list.data?.drafts ?? []} chosen={chosen} onChoose={openDraft} />
+        <DraftList drafts={list.data?.drafts ?? []} />
+        <KitList kits={list.data?.kits ?? []} chosen={chosen} />
       </section>
       <section aria-label="The chosen sheet" className="grid content-start gap-3">
-        {chosen?.kind === 'sheet' && (
+        {chosen && (
           <Released
-            key={`${chosen.sheet.id}/${chosen.sheet.revision}`}
-            sheet={chosen.sheet}
-            hasDraft={list.data?.drafts.some((draft) => draft.id === chosen.sheet.id) ?? false}
+            key={`${chosen.id}/${chosen.revision}`}
+            sheet={chosen}
+            hasDraft={list.data?.drafts.some((draft) => draft.id === chosen.id) ?? false}
             onDraft={openDraft}
           />
         )}
-        {chosen?.kind === 'draft' && <DraftSheet key={chosen.id} id={chosen.id} onDone={() => setPicked(null)} />}
       </section>
       <NewDraft open={isNew} onClose={() => setIsNew(false)} onSaved={openDraft} />
     </main>
@@ -65,55 +62,43 @@ function Sheet() {
 
 const ROW = 'grid min-h-12 w-full px-2 py-1.5 text-left hover:bg-soft'
 
-function KitList({ kits, chosen, onChoose }: { kits: KitSheet[]; chosen: Chosen; onChoose: (sheet: KitSheet) => void }) {
+function KitList({ kits, chosen }: { kits: KitSheet[]; chosen: KitSheet | undefined }) {
   const unit = useUnit()
   return (
     <ul aria-label="Released kit sheets" className="border-t-2 border-ink">
-      {kits.map((sheet) => {
-        const isChosen = chosen?.kind === 'sheet' && chosen.sheet.id === sheet.id
-        return (
-          <li key={sheet.id} className="border-b border-line">
-            <button
-              type="button"
-              aria-current={isChosen || undefined}
-              className={classes(ROW, isChosen && 'border-l-8 border-ink bg-soft')}
-              onClick={() => onChoose(sheet)}
-            >
-              <span className="font-semibold">{sheet.name}</span>
-              <span className="text-label text-mute">
-                {sheet.maker} · {sheet.technology.replace('-', ' ')} {word(sheet.function.replace('-', ' '), unit)} · revision{' '}
-                {sheet.revision}
-              </span>
-            </button>
-          </li>
-        )
-      })}
+      {kits.map((sheet) => (
+        <li key={sheet.id} className="border-b border-line">
+          <Link
+            to={`/kits/${sheet.id}`}
+            aria-current={sheet === chosen ? 'true' : undefined}
+            className={classes(ROW, sheet === chosen && 'border-l-8 border-ink bg-soft')}
+          >
+            <span className="font-semibold">{sheet.name}</span>
+            <span className="text-label text-mute">
+              {sheet.maker} · {sheet.technology.replace('-', ' ')} {word(sheet.function.replace('-', ' '), unit)} · revision{' '}
+              {sheet.revision}
+            </span>
+          </Link>
+        </li>
+      ))}
     </ul>
   )
 }
 
-function DraftList({ drafts, chosen, onChoose }: { drafts: KitDraftSummary[]; chosen: Chosen; onChoose: (id: string) => void }) {
+function DraftList({ drafts }: { drafts: KitDraftSummary[] }) {
   if (drafts.length === 0) return null
   return (
     <div>
       <h2 className="font-semibold">Drafts, waiting for a second person</h2>
       <ul aria-label="Drafts" className="border-t-2 border-ink">
-        {drafts.map((draft) => {
-          const isChosen = chosen?.kind === 'draft' && chosen.id === draft.id
-          return (
-            <li key={draft.id} className="border-b border-line">
-              <button
-                type="button"
-                aria-current={isChosen || undefined}
-                className={classes(ROW, isChosen && 'border-l-8 border-unproved bg-soft')}
-                onClick={() => onChoose(draft.id)}
-              >
-                <span className="font-semibold">{draft.id}</span>
-                <span className="text-label text-mute">written last by {draft.author}</span>
-              </button>
-            </li>
-          )
-        })}
+        {drafts.map((draft) => (
+          <li key={draft.id} className="border-b border-line">
+            <Link to={`/kits/drafts/${draft.id}`} className={ROW}>
+              <span className="font-semibold">{draft.id}</span>
+              <span className="text-label text-mute">written last by {draft.author}</span>
+            </Link>
+          </li>
+        ))}
       </ul>
     </div>
   )

@@ -1,58 +1,87 @@
 import { useState } from 'react'
 import { useSaveDraft } from '../../api/kits'
+import { readObject } from '../../domain/json'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Modal } from '../../ui/Modal'
 import { Note } from '../../ui/Note'
-
-/** The id that a sheet's text carries, if it can be read at all. */
-function idOf(text: string): string | null {
-  try {
-    const json: unknown = JSON.parse(text)
-    return typeof json === 'object' && json !== null && 'id' in json && typeof json.id === 'string' ? json.id : null
-  } catch {
-    return null
-  }
-}
+import { SHEET_ID } from './sheetId'
 
 type NewDraftProps = { open: boolean; onClose: () => void; onSaved: (id: string) => void }
 
-/** A sheet from its open file becomes a draft; its faults are told there. */
+/** What a sheet begins with; what else it needs is told while it is written. */
+const blank = (id: string) => ({
+  id,
+  revision: 1,
+  name: '',
+  maker: '',
+  function: 'joint',
+  technology: 'heat-shrink',
+  ratedVoltage: '',
+  insulations: [],
+  metallicScreens: [],
+  sizes: [],
+  cuts: [],
+  parts: [],
+})
+
+/** A sheet written from a leaflet, or one from its open file: either becomes a draft, and its faults are told there. */
 export function NewDraft({ open, onClose, onSaved }: NewDraftProps) {
   const save = useSaveDraft()
+  const [id, setId] = useState('')
   const [fault, setFault] = useState<string | undefined>(undefined)
-  const take = (text: string) => {
-    const id = idOf(text)
-    if (id === null) {
-      setFault('This is not a kit sheet: it must be a JSON object with an "id".')
-      return
-    }
-    setFault(undefined)
+  const keep = (named: string, text: string) =>
     save.mutate(
-      { id, version: 0, text },
+      { id: named, version: 0, text },
       {
         onSuccess: (draft) => {
-          onSaved(draft.id)
           onClose()
+          onSaved(draft.id)
         },
       },
     )
+  const take = (text: string) => {
+    const named = readObject(text)?.['id']
+    setFault(typeof named === 'string' ? undefined : 'This is not a kit sheet: it must be a JSON object with an "id".')
+    if (typeof named === 'string') keep(named, text)
   }
+  const isFine = SHEET_ID.test(id)
   return (
-    <Modal title="Take in a kit sheet" open={open} onClose={onClose}>
-      <div className="grid gap-4">
-        <p>A kit sheet as JSON becomes a draft. Whatever is wrong with it is told there, and a second person releases it.</p>
-        <Field label="File" fault={fault}>
-          {(input) => (
-            <input
-              {...input}
-              type="file"
-              accept=".json"
-              className={`${input.className} py-2`}
-              onChange={(event) => void event.target.files?.[0]?.text().then(take)}
-            />
-          )}
-        </Field>
+    <Modal title="New kit sheet" open={open} onClose={onClose}>
+      <div className="grid gap-6">
+        <form
+          className="grid gap-3"
+          onSubmit={(event) => {
+            event.preventDefault()
+            if (isFine) keep(id, JSON.stringify(blank(id), null, 2))
+          }}
+        >
+          <h3 className="font-semibold">Write it from the leaflet</h3>
+          <Field
+            label="Id of the new sheet"
+            hint="It cannot be changed later."
+            fault={id === '' || isFine ? undefined : 'Lower-case letters, digits, dots and hyphens.'}
+          >
+            {(input) => <input {...input} value={id} onChange={(event) => setId(event.target.value)} />}
+          </Field>
+          <Button type="submit" kind="primary" className="justify-self-start" disabled={!isFine || save.isPending}>
+            Begin
+          </Button>
+        </form>
+        <section className="grid gap-3">
+          <h3 className="font-semibold">Or take in its open file</h3>
+          <Field label="File" fault={fault}>
+            {(input) => (
+              <input
+                {...input}
+                type="file"
+                accept=".json"
+                className={`${input.className} py-2`}
+                onChange={(event) => void event.target.files?.[0]?.text().then(take)}
+              />
+            )}
+          </Field>
+        </section>
         {save.error && <Note tone="out" role="alert" title={save.error.message} />}
         <Button className="justify-self-start" onClick={onClose}>
           Cancel

@@ -1,6 +1,6 @@
-import type { Rule, RuleChange } from '../../api/types'
-import { say } from '../../domain/sentence'
-import { useUnit } from '../../ui/UnitContext'
+import type { Rule, RuleChange } from '../api/types'
+import { say } from '../domain/sentence'
+import { useUnit } from '../ui/UnitContext'
 
 /** Every rule of a sheet as a sentence, under the headings of the leaflet. */
 export function Rules({ rules }: { rules: Rule[] }) {

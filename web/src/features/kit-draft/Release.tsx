@@ -1,0 +1,51 @@
+import { useQuery } from '@tanstack/react-query'
+import { ApiError } from '../../api/client'
+import { useDiscardDraft, useReleaseDraft } from '../../api/kits'
+import { sessionQuery, useMay } from '../../api/session'
+import type { KitDraft } from '../../api/types'
+import { say } from '../../domain/sentence'
+import { Button } from '../../ui/Button'
+import { Note } from '../../ui/Note'
+import { useUnit } from '../../ui/UnitContext'
+
+type ReleaseProps = { draft: KitDraft; isKept: boolean; onReleased: () => void; onDiscarded: () => void }
+
+/** Somebody else than the author makes it the next revision. */
+export function Release({ draft, isKept, onReleased, onDiscarded }: ReleaseProps) {
+  const unit = useUnit()
+  const me = useQuery(sessionQuery).data?.person?.shownAs
+  const mayWrite = useMay('write-sheet')
+  const release = useReleaseDraft()
+  const discard = useDiscardDraft()
+  if (!mayWrite) return null
+  const problem = release.error instanceof ApiError ? release.error.problem : null
+  return (
+    <div className="grid gap-2">
+      <div className="flex flex-wrap items-center gap-4">
+        {draft.author === me ? (
+          <p className="text-mute">You wrote it last: a second person checks and releases it.</p>
+        ) : (
+          <Button
+            kind="primary"
+            disabled={!isKept || release.isPending || draft.problems.length > 0}
+            onClick={() => release.mutate({ id: draft.id, version: draft.version }, { onSuccess: onReleased })}
+          >
+            I have checked it: release it
+          </Button>
+        )}
+        <Button kind="link" onClick={() => discard.mutate(draft.id, { onSuccess: onDiscarded })}>
+          Throw the draft away
+        </Button>
+      </div>
+      {release.error && (
+        <Note tone="out" role="alert" title={problem?.reason ? say(problem.reason, unit) : release.error.message}>
+          {problem?.problems?.map((one) => (
+            <p key={one.path + one.message}>
+              <span className="font-semibold">{one.path}</span> {one.message}
+            </p>
+          ))}
+        </Note>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,157 @@
+import { emptyOf } from '../../domain/form'
+import { at, put, type Json, type Path } from '../../domain/json'
+import { Button } from '../../ui/Button'
+import { classes } from '../../ui/classes'
+import { Chips, KeyAdder, optionsOf, textOf } from './Entry'
+import { faultAt } from './faults'
+import { form } from './sections'
+import { useSheet } from './SheetContext'
+import { rowsOf, type Row } from './sizeRows'
+
+/** The leaflet's table of sizes: a column a size, a row a figure, each where it can be compared with its neighbour. */
+export function SizeTable() {
+  const { json, change, problems } = useSheet()
+  const sizes = Array.isArray(json['sizes']) ? json['sizes'] : []
+  const all = rowsOf(sizes, json)
+  const rows = all.filter((row) => row.isThere)
+  return (
+    <div className="grid gap-4">
+      {faultAt(problems, ['sizes']) && <p className="font-semibold text-out">{faultAt(problems, ['sizes'])}</p>}
+      {sizes.length === 0 ? (
+        <p className="text-mute">No size yet: the leaflet’s table goes here, a column a size.</p>
+      ) : (
+        <div className="relative overflow-x-auto">
+          <table className="border-collapse">
+            <caption className="sr-only">Sizes</caption>
+            <tbody>
+              {rows.map((row, place) => (
+                <SizeRow
+                  key={row.heading + row.title}
+                  row={row}
+                  isFirst={rows[place - 1]?.heading !== row.heading}
+                  count={sizes.length}
+                />
+              ))}
+            </tbody>
+            {change && (
+              <tfoot>
+                <tr>
+                  <th />
+                  {sizes.map((size, place) => (
+                    <td key={place} className="pt-1 pr-2 text-label">
+                      <Button kind="link" onClick={() => change(['sizes', sizes.length], put(size, ['label'], ''))}>
+                        copy
+                      </Button>
+                      <Button kind="link" disabled={sizes.length === 1} onClick={() => change(['sizes', place], undefined)}>
+                        take out
+                      </Button>
+                    </td>
+                  ))}
+                </tr>
+              </tfoot>
+            )}
+          </table>
+        </div>
+      )}
+      {change && (
+        <Button className="justify-self-start" onClick={() => change(['sizes', sizes.length], emptySize())}>
+          Add a size
+        </Button>
+      )}
+      {change && sizes.length > 0 && <MoreRows sizes={sizes} absent={all.filter((row) => !row.isThere)} />}
+      {sizes.map((size, place) => (
+        <ConductorKinds key={place} size={size} place={place} />
+      ))}
+    </div>
+  )
+}
+
+const emptySize = (): Json => emptyOf({ kind: 'group', fields: form.fieldsOfDefinition('size') })
+
+function SizeRow({ row, isFirst, count }: { row: Row; isFirst: boolean; count: number }) {
+  const { json, change, problems } = useSheet()
+  return (
+    <>
+      {isFirst && row.heading && (
+        <tr>
+          <th colSpan={count + 1} className="pt-3 text-left font-semibold">
+            {row.heading}
+          </th>
+        </tr>
+      )}
+      <tr>
+        <th scope="row" className="max-w-56 pr-4 text-left text-label font-normal text-mute">
+          {row.title}
+        </th>
+        {Array.from({ length: count }, (_, size) => {
+          const path = ['sizes', size, ...row.path]
+          const fault = faultAt(problems, path)
+          return (
+            <td key={size} className="pr-2 pb-1 align-top">
+              <input
+                aria-label={`${row.heading} ${row.title}, ${textOf(at(json, ['sizes', size, 'label'])) || `size ${size + 1}`}`.trim()}
+                aria-invalid={fault ? true : undefined}
+                readOnly={!change}
+                className={classes('min-h-11 w-32 border-2 bg-white px-2', fault ? 'border-out' : 'border-line focus:border-ink')}
+                value={textOf(at(json, path))}
+                onChange={(event) => change?.(path, cell(event.target.value, row))}
+              />
+              {fault && <p className="w-32 text-label font-semibold text-out">{fault}</p>}
+            </td>
+          )
+        })}
+      </tr>
+    </>
+  )
+}
+
+/** A figure that is not needed and is emptied is left out. */
+const cell = (text: string, row: Row): Json | undefined =>
+  text === '' && !row.isNeeded ? undefined : row.path.at(-1) === 'count' && /^\d+$/.test(text) ? Number(text) : text
+
+/** Figures that the leaflet gives and that have no row yet. */
+function MoreRows({ sizes, absent }: { sizes: Json[]; absent: Row[] }) {
+  const { change } = useSheet()
+  const nameOf = (row: Row) => [row.heading, row.title].filter(Boolean).join(': ')
+  const inAll = (path: Path) =>
+    change?.(
+      ['sizes'],
+      sizes.map((size) => put(size, path, '')),
+    )
+  return (
+    <div className="flex flex-wrap gap-6">
+      <KeyAdder label="A dimension of its own, for the formulas" keys={null} onAdd={(key) => inAll(['dimensions', key])} />
+      <KeyAdder
+        label="Another figure"
+        keys={absent.map(nameOf)}
+        onAdd={(name) => inAll(absent.find((row) => nameOf(row) === name)?.path ?? [])}
+      />
+    </div>
+  )
+}
+
+function ConductorKinds({ size, place }: { size: Json; place: number }) {
+  const { change } = useSheet()
+  const name = textOf(at(size, ['label'])) || `size ${place + 1}`
+  const fields = form.fieldsOfDefinition('conductor').filter((field) => field.shape.kind === 'choices')
+  const isSaid = fields.some((field) => at(size, ['conductor', field.key]) !== undefined)
+  if (!isSaid && !change) return null
+  return (
+    <details>
+      <summary className="min-h-11 text-plan underline underline-offset-4">
+        Conductors of {name}: {isSaid ? 'only some' : 'every kind'}
+      </summary>
+      <div className="grid gap-3">
+        {fields.map((field) => (
+          <Chips
+            key={field.key}
+            title={field.title}
+            path={['sizes', place, 'conductor', field.key]}
+            options={optionsOf(field.shape)}
+            isNeeded={false}
+          />
+        ))}
+      </div>
+    </details>
+  )
+}

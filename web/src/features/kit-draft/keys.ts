@@ -1,0 +1,37 @@
+import { isObject, type JsonObject } from '../../domain/json'
+
+type Option = { value: string; name: string }
+
+const CUTS = ['oversheath', 'armour', 'bedding', 'lead-sheath', 'belt', 'metallic-screen', 'insulation-screen', 'insulation']
+
+/** What a field may name of the sheet itself: a part by its key, a stage, a layer. Null: it is typed. */
+export function keysFor(field: string, sheet: JsonObject): Option[] | null {
+  switch (field) {
+    case 'parks':
+    case 'installs':
+      return named(sheet, 'parts', 'name')
+    case 'uses':
+      return named(sheet, 'contents', 'name')
+    case 'after':
+      return named(sheet, 'stages', 'title')
+    case 'of':
+      return [
+        ...CUTS.map((cut) => ({ value: cut, name: cut.replaceAll('-', ' ') })),
+        { value: 'connector', name: 'connector' },
+        ...named(sheet, 'parts', 'name'),
+      ]
+    default:
+      return null
+  }
+}
+
+function named(sheet: JsonObject, list: string, name: string): Option[] {
+  const items = sheet[list]
+  return (Array.isArray(items) ? items : []).filter(isObject).flatMap((item) => {
+    const key = item['key']
+    const shown = item[name]
+    return typeof key === 'string'
+      ? [{ value: key, name: typeof shown === 'string' ? shown.charAt(0).toLowerCase() + shown.slice(1) : key }]
+      : []
+  })
+}
