@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Fit;
 
 use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\LayerKind;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
@@ -31,10 +32,19 @@ final class KitFit
         foreach (DiameterNeed::allOf($sheet, $size, $cable->end) as $need) {
             $layer = $need->seat->layerOf($cable, $need->layer);
             if (null !== $layer) {
-                $findings[] = DiameterFit::judge($need->criterion, $cable, $layer, $need->range, $need->taker);
+                $findings[] = DiameterFit::judge($need->criterion, $cable, self::read($cable, $need, $layer), $need->range, $need->taker);
             }
         }
 
         return $findings;
+    }
+
+    /** The layer whose diameter decides: one beneath it only where that one is thick enough already. */
+    private static function read(CableEnd $cable, DiameterNeed $need, LayerKind $layer): LayerKind
+    {
+        $substitute = $need->seat->substituteFor($cable, $layer);
+        $measured = null === $substitute ? null : $cable->asFound->diameterOver($substitute);
+
+        return null !== $substitute && null !== $measured && $need->range->contains($measured->mean) ? $substitute : $layer;
     }
 }

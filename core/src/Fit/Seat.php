@@ -20,23 +20,26 @@ enum Seat: string
     /** Where to read on this cable; null when the cable has no such layer, so that nothing is asked. */
     public function layerOf(CableEnd $cable, LayerKind $layer): ?LayerKind
     {
-        if (!$cable->construction->design->has($layer)) {
-            // A core without a screen ends with its insulation.
-            return self::Passing === $this && LayerKind::InsulationScreen === $layer ? LayerKind::Insulation : null;
-        }
-
-        return self::Gripping === $this ? self::measuredWithin($cable, $layer) : $layer;
-    }
-
-    /** The layer itself where it was measured; else the outermost measured one beneath it, which is the thinner: what grips that grips the layer. */
-    private static function measuredWithin(CableEnd $cable, LayerKind $layer): LayerKind
-    {
-        if (null !== $cable->asFound->diameterOver($layer)) {
+        if ($cable->construction->design->has($layer)) {
             return $layer;
         }
-        $measured = $layer;
+
+        // A core without a screen ends with its insulation.
+        return self::Passing === $this && LayerKind::InsulationScreen === $layer ? LayerKind::Insulation : null;
+    }
+
+    /**
+     * A measured layer beneath one that nobody measured: what grips the thinner one grips that too. It proves nothing when it is too thin. Null
+     * where there is none, or no need of it.
+     */
+    public function substituteFor(CableEnd $cable, LayerKind $layer): ?LayerKind
+    {
+        if (self::Gripping !== $this || null !== $cable->asFound->diameterOver($layer)) {
+            return null;
+        }
+        $measured = null;
         foreach (LayerKind::cases() as $kind) {
-            $measured = $kind->depth() <= $layer->depth() && null !== $cable->asFound->diameterOver($kind) ? $kind : $measured;
+            $measured = $kind->depth() < $layer->depth() && null !== $cable->asFound->diameterOver($kind) ? $kind : $measured;
         }
 
         return $measured;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Ranking;
 
 use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\MeasuredDiameter;
 use Berm\Core\Quantity\Range;
 
 /** What is known of one diameter of a cable: as it was measured, or where its type lets it lie. */
@@ -17,6 +18,8 @@ final readonly class Known
         public int $greatest,
         /** Of the mean, in nanometres. */
         public int $uncertainty,
+        /** What counts where this one is too thin: it was read on a layer beneath. Null: this counts. */
+        public ?self $otherwise,
     ) {
     }
 
@@ -29,14 +32,22 @@ final readonly class Known
         }
         $measured = $cable->asFound->diameterOver($layer);
         if (null !== $measured) {
-            return new self(true, $measured->mean->nanometres, $measured->mean->nanometres, $measured->uncertainty->nanometres);
+            return self::measured($measured, null);
         }
+        $expected = $cable->construction->design->isMeasurable($layer) ? self::within($cable->construction->layers[$layer->value]->window ?? null) : null;
+        $substitute = $question->seat->substituteFor($cable, $layer);
+        $beneath = null === $substitute ? null : $cable->asFound->diameterOver($substitute);
 
-        return $cable->construction->design->isMeasurable($layer) ? self::within($cable->construction->layers[$layer->value]->window ?? null) : null;
+        return null === $beneath || null === $expected ? $expected : self::measured($beneath, $expected);
+    }
+
+    private static function measured(MeasuredDiameter $diameter, ?self $otherwise): self
+    {
+        return new self(true, $diameter->mean->nanometres, $diameter->mean->nanometres, $diameter->uncertainty->nanometres, $otherwise);
     }
 
     private static function within(?Range $window): self
     {
-        return new self(false, $window->min->nanometres ?? -Column::OPEN, $window->max->nanometres ?? Column::OPEN, 0);
+        return new self(false, $window->min->nanometres ?? -Column::OPEN, $window->max->nanometres ?? Column::OPEN, 0, null);
     }
 }

@@ -91,7 +91,7 @@ final class Standings
 
     private function measured(Column $column, Known $known, int $bit): void
     {
-        [$value, $uncertainty, $most] = [$known->least, $known->uncertainty, $column->most];
+        [$value, $uncertainty, $otherwise, $most] = [$known->least, $known->uncertainty, $known->otherwise, $column->most];
         // In a local variable: half the time of going through the property, a hundred thousand times over.
         $margins = $this->margins;
         $this->margins = [];
@@ -100,6 +100,10 @@ final class Standings
             $above = $most[$row] - $value;
             if ($above < $margin) {
                 $margin = $above;
+            }
+            if ($margin < 0 && null !== $otherwise) {
+                $this->expect($row, $least, $most[$row], $otherwise, $bit);
+                continue;
             }
             if ($margin < $margins[$row]) {
                 $margins[$row] = $margin;
@@ -120,10 +124,13 @@ final class Standings
     private function expected(Column $column, Known $known, int $bit): void
     {
         foreach ($column->least as $row => $least) {
-            $most = $column->most[$row];
-            if (-Column::OPEN === $least && Column::OPEN === $most) {
-                continue;
-            }
+            $this->expect($row, $least, $column->most[$row], $known, $bit);
+        }
+    }
+
+    private function expect(int $row, int $least, int $most, Known $known, int $bit): void
+    {
+        if (-Column::OPEN !== $least || Column::OPEN !== $most) {
             $this->outcomes[$row] = max($this->outcomes[$row], $known->greatest < $least || $known->least > $most ? self::OUT : self::OPEN);
             $this->bits[$row] |= $bit;
         }

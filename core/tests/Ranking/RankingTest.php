@@ -39,6 +39,7 @@ final class RankingTest extends TestCase
         yield 'not measured' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), null, Place::Buried];
         yield 'on the edge of a size' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), ['insulation' => '17.98'], Place::Buried];
         yield 'one layer measured' => [AccessoryFunction::Joint, $alike('iec-1x150-al-24-copper-wire'), ['insulation' => '25.2'], Place::Chamber];
+        yield 'only the conductor measured' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), ['conductor' => '11.4'], Place::Buried];
         yield 'neutral wires, 35 kV' => [AccessoryFunction::Joint, $alike('icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163'), [], Place::Chamber];
         yield 'three cores, wire armour' => [AccessoryFunction::Joint, ['A' => 'iec-3x95-al-12-steel-wire', 'B' => 'iec-3x95-cu-12-steel-wire'], [], Place::Buried];
         yield 'paper to polymeric' => [AccessoryFunction::Joint, ['A' => 'lead-3x95-cu-12-belted-steel-wire', 'B' => 'iec-1x95-al-12'], [], Place::Buried];

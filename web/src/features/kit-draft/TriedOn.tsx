@@ -53,7 +53,7 @@ export function TriedOn({ trial }: { trial: ReturnType<typeof useTrial> }) {
 
 function Planned({ job }: { job: Job }) {
   const unit = useUnit()
-  const obstacles = job.steps.flatMap((step) => (['safety', 'cables'].includes(step.step) ? [] : step.obstacles))
+  const obstacles = job.steps.flatMap((step) => (step.step === 'safety' ? [] : step.obstacles))
   return (
     <div className="grid gap-3">
       {job.markOut && <SectionView job={job} datum="cable-end" active={null} />}
