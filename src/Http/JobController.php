@@ -18,6 +18,7 @@ use App\UseCase\PlanDraft;
 use App\UseCase\PlanDraftFile;
 use App\UseCase\StoredJob;
 use App\UseCase\WriteEntry;
+use Berm\Core\Build\BoxOpened;
 use Berm\Core\Build\CheckAccepted;
 use Berm\Core\Build\DeviationAccepted;
 use Berm\Core\Build\Event;
@@ -115,6 +116,7 @@ final readonly class JobController
     {
         return match (true) {
             $event instanceof DeviationAccepted, $event instanceof CheckAccepted, $event instanceof HoldReleased => Permission::AcceptDeviation,
+            $event instanceof BoxOpened => throw BadDocument::because('event.kind', 'is written by the server alone, when a box is opened for the job.'),
             $event instanceof PlanChanged => throw BadDocument::because('event.kind', 'is written by the server alone, when the plan is changed.'),
             default => Permission::Build,
         };

@@ -64,11 +64,11 @@ final readonly class StoresController
 
     #[Route('/api/boxes/{id}/opening', methods: ['POST'])]
     #[IsGranted(Permission::TakeBox->value)]
-    public function open(string $id, Request $request, OpenBox $openBox): JsonResponse
+    public function open(string $id, Request $request, OpenBox $openBox, #[CurrentUser] Person $person): JsonResponse
     {
         [$job, $missing] = Body::read($request, static fn (Fields $body): array => [Body::id($body, 'job'), $body->texts('missing', 40)]);
 
-        return new JsonResponse($this->json($openBox(self::id($id), $job, $missing), $job));
+        return new JsonResponse($this->json($openBox(self::id($id), $job, $missing, $person->shownAs), $job));
     }
 
     #[Route('/api/label-reader', methods: ['GET'])]

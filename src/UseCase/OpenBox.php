@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
+use Berm\Core\Build\BoxOpened;
+use Berm\Core\Build\Entry;
 use Berm\Core\File\BadDocument;
+use Berm\Core\File\LogFile;
 use Berm\Core\Stores\Box;
 use Psr\Clock\ClockInterface;
 
-/** Opens a box for a job and checks what is in it against its sheet. */
+/** Opens a box for a job and checks what is in it against its sheet; the job's log says so. */
 final readonly class OpenBox
 {
-    public function __construct(private Boxes $boxes, private Sheets $sheets, private ClockInterface $clock)
+    public function __construct(private Boxes $boxes, private Jobs $jobs, private Sheets $sheets, private ClockInterface $clock, private EntryIds $ids)
     {
     }
 
@@ -20,21 +23,35 @@ final readonly class OpenBox
      *
      * Refuses with BoxRefused when it cannot be taken, and with BadDocument for what it never holds
      *
-     * @throws BoxNotFound
+     * @throws JobNotFound
      */
-    public function __invoke(string $id, string $job, array $missing): Box
+    public function __invoke(string $id, string $job, array $missing, string $by): Box
     {
-        return $this->boxes->change($id, function (Box $box) use ($job, $missing): Box {
-            $sheet = $this->sheets->kit($box->kit);
-            foreach (array_diff($missing, array_keys($sheet->parts), array_keys($sheet->contents)) as $i => $unknown) {
-                throw BadDocument::because("missing[$i]", \sprintf('"%s" is nothing that this box should hold.', mb_strimwidth($unknown, 0, 40, '…')));
-            }
-            $refusal = $box->refusal($this->clock->now(), $job);
-            if (null !== $refusal) {
-                throw new BoxRefused($refusal);
+        return $this->jobs->locked($job, function (StoredJob $stored) use ($id, $missing, $by): Box {
+            $box = $this->boxes->change($id, fn (Box $box): Box => $this->opened($box, $stored->id, $missing));
+            $event = new BoxOpened($box->id, $box->gtin->digits, $box->batch, $box->serial, $box->madeOn, $box->expiresOn, $missing);
+            $last = [] === $stored->log ? null : $stored->log[\count($stored->log) - 1];
+            // Pressed twice, said once.
+            if (!$last?->entry->event instanceof BoxOpened || LogFile::writeEvent($last->entry->event) !== LogFile::writeEvent($event)) {
+                $this->jobs->append($stored->id, StoredEntry::after($last, new Entry($this->ids->next(), $by, $this->clock->now(), $event)));
             }
 
-            return $box->openedFor($job, $this->clock->now(), $missing);
+            return $box;
         });
+    }
+
+    /** @param list<string> $missing */
+    private function opened(Box $box, string $job, array $missing): Box
+    {
+        $sheet = $this->sheets->kit($box->kit);
+        foreach (array_diff($missing, array_keys($sheet->parts), array_keys($sheet->contents)) as $i => $unknown) {
+            throw BadDocument::because("missing[$i]", \sprintf('"%s" is nothing that this box should hold.', mb_strimwidth($unknown, 0, 40, '…')));
+        }
+        $refusal = $box->refusal($this->clock->now(), $job);
+        if (null !== $refusal) {
+            throw new BoxRefused($refusal);
+        }
+
+        return $box->openedFor($job, $this->clock->now(), $missing);
     }
 }

@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
+use Berm\Core\Build\BoxOpened;
+use Berm\Core\Build\BuildState;
 use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event;
 use Berm\Core\Build\Gate;
+use Berm\Core\Build\Withdrawn;
 use Berm\Core\File\LogFile;
+use Berm\Core\Stores\Box;
 use Psr\Clock\ClockInterface;
 
 /** Appends to a job's log what the gates let through; the same entry sent twice is stored once. */
 final readonly class WriteEntry
 {
-    public function __construct(private Jobs $jobs, private PlanJob $plan, private ClockInterface $clock)
+    public function __construct(private Jobs $jobs, private PlanJob $plan, private Boxes $boxes, private ClockInterface $clock)
     {
     }
 
@@ -26,17 +30,28 @@ final readonly class WriteEntry
                     return $this->again($stored, $kept, $event);
                 }
             }
-            $refusal = (new Gate(($this->plan)($stored)))->refusal($event);
+            $before = ($this->plan)($stored);
+            $refusal = (new Gate($before))->refusal($event);
             if (null !== $refusal) {
                 throw new EntryRefused($refusal);
             }
             $now = $this->clock->now();
             $entry = StoredEntry::after([] === $stored->log ? null : $stored->log[\count($stored->log) - 1], new Entry($entryId, $by, $now, $event));
             $this->jobs->append($stored->id, $entry);
+            $this->putBack($event, $before->build);
             $longer = new StoredJob($stored->id, $stored->name, $stored->function, $stored->draft, $stored->version, [...$stored->log, $entry], $now);
 
             return new PlannedJob($longer, ($this->plan)($longer));
         });
+    }
+
+    /** A box that was not opened after all stands on its shelf again. */
+    private function putBack(Event $event, BuildState $build): void
+    {
+        $undone = $event instanceof Withdrawn ? $build->counting[$event->entryId]->event : null;
+        if ($undone instanceof BoxOpened) {
+            $this->boxes->change($undone->box, static fn (Box $box): Box => $box->closed());
+        }
     }
 
     private function again(StoredJob $stored, StoredEntry $kept, Event $event): PlannedJob

@@ -72,6 +72,33 @@ final class StoresTest extends ApiTestCase
         self::assertSame(404, $this->reserve(Uuid::v7()->toRfc4122(), self::STAGED)->getStatusCode());
     }
 
+    #[Test]
+    public function anOpenedBoxStandsInTheLogOfItsJobAndIsJudgedInTheFitOfTheKit(): void
+    {
+        $this->signIn('jointer');
+        $job = '/api/jobs/'.self::STAGED;
+        $id = self::text($this->call('GET', '/api/boxes?kit=quillon-wire-joint-12&size=95&job='.self::STAGED), 'boxes.0.id');
+        self::assertSame(200, $this->open($id, ['mesh'])->getStatusCode());
+        $opened = $this->call('GET', $job);
+        self::assertSame(['fits', 'fits', 'does-not-fit'], array_map(static fn (string $criterion): string => self::outcomeOf($opened, $criterion), ['box-item', 'shelf-life', 'box-contents']));
+        $entries = \count(self::listAt($opened, 'log'));
+        self::assertSame(['box-opened', $id], [self::at($opened, 'log.'.($entries - 1).'.event.kind'), self::at($opened, 'log.'.($entries - 1).'.event.box')]);
+        self::assertSame(422, $this->write(self::STAGED, ['kind' => 'box-opened', 'box' => $id, 'item' => '09521230012218', 'batch' => '', 'serial' => '', 'missing' => []])->getStatusCode(), 'only the server says so');
+        $withdrawn = $this->write(self::STAGED, ['kind' => 'withdrawn', 'entry' => self::text($opened, 'log.'.($entries - 1).'.id'), 'reason' => 'The wrong box.']);
+        self::assertSame([201, ''], [$withdrawn->getStatusCode(), self::outcomeOf($withdrawn, 'box-contents')]);
+        $back = $this->call('GET', '/api/boxes?kit=quillon-wire-joint-12&size=95&job='.self::STAGED);
+        self::assertSame([null, null, null], [self::at($back, 'boxes.0.openedAt'), self::at($back, 'boxes.0.reservedFor'), self::at($back, 'boxes.0.refusal')]);
+        self::assertSame([200, 200], [$this->open($id, [])->getStatusCode(), $this->open($id, [])->getStatusCode()]);
+        self::assertCount($entries + 2, self::listAt($this->call('GET', $job), 'log'), 'pressed twice, said once');
+    }
+
+    private static function outcomeOf(Response $job, string $criterion): string
+    {
+        $outcomes = array_column(self::listAt($job, 'fit.kit.findings'), 'outcome', 'criterion');
+
+        return \is_string($outcomes[$criterion] ?? null) ? $outcomes[$criterion] : '';
+    }
+
     private function add(string $id, string $label): Response
     {
         return $this->call('POST', '/api/boxes', ['id' => $id, 'label' => $label, 'place' => 'Shelf 1']);

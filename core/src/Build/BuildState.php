@@ -33,6 +33,9 @@ final readonly class BuildState
         public array $acceptedChecks = [],
         public array $finished = [],
         public array $released = [],
+        /** The box that was opened last. */
+        public ?BoxOpened $box = null,
+        public ?\DateTimeImmutable $boxOpenedAt = null,
     ) {
     }
 
@@ -79,6 +82,7 @@ final readonly class BuildState
         $event = $entry->event;
         [$safety, $cuts, $accepted, $parked, $connector] = [$this->safety, $this->cuts, $this->accepted, $this->parked, $this->connector];
         [$checks, $acceptedChecks, $finished, $released] = [$this->checks, $this->acceptedChecks, $this->finished, $this->released];
+        [$box, $boxOpenedAt] = [$this->box, $this->boxOpenedAt];
         if ($event instanceof SafetyConfirmed) {
             $safety = $event;
         } elseif ($event instanceof CutMeasured) {
@@ -99,9 +103,11 @@ final readonly class BuildState
             $finished[$event->stage] = $entry->at;
         } elseif ($event instanceof HoldReleased) {
             $released[$event->stage] = true;
+        } elseif ($event instanceof BoxOpened) {
+            [$box, $boxOpenedAt] = [$event, $entry->at];
         }
 
-        return new self($safety, $cuts, $accepted, $parked, $connector, [...$this->counting, $entry->id => $entry], $checks, $acceptedChecks, $finished, $released);
+        return new self($safety, $cuts, $accepted, $parked, $connector, [...$this->counting, $entry->id => $entry], $checks, $acceptedChecks, $finished, $released, $box, $boxOpenedAt);
     }
 
     private static function place(End $end, Cut $cut, ?int $core): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\File;
 
+use Berm\Core\Build\BoxOpened;
 use Berm\Core\Build\CheckAccepted;
 use Berm\Core\Build\CheckMade;
 use Berm\Core\Build\ConnectorFitted;
@@ -40,9 +41,10 @@ final class LogFile
             'stage-finished' => new StageFinished($file->text('stage', 40)),
             'hold-released' => new HoldReleased($file->text('stage', 40)),
             'connector-fitted' => new ConnectorFitted($file->optionalText('batch', 80)),
+            'box-opened' => self::box($file),
             'withdrawn' => new Withdrawn($file->text('entry', 40), $file->text('reason', 600)),
             'plan-changed' => new PlanChanged($file->text('summary', 2000)),
-            default => throw BadDocument::because('kind', 'must be one of safety-confirmed, cut-measured, deviation-accepted, part-parked, connector-fitted, check-made, check-accepted, stage-finished, hold-released, withdrawn.'),
+            default => throw BadDocument::because('kind', 'must be one of safety-confirmed, cut-measured, deviation-accepted, part-parked, connector-fitted, check-made, check-accepted, stage-finished, hold-released, box-opened, withdrawn.'),
         };
     }
 
@@ -59,6 +61,7 @@ final class LogFile
             $event instanceof CheckAccepted => ['kind' => 'check-accepted', 'stage' => $event->stage, 'check' => $event->check, ...self::writeWhere($event->where), 'reason' => $event->reason],
             $event instanceof StageFinished => ['kind' => 'stage-finished', 'stage' => $event->stage],
             $event instanceof HoldReleased => ['kind' => 'hold-released', 'stage' => $event->stage],
+            $event instanceof BoxOpened => ['kind' => 'box-opened', 'box' => $event->box, 'item' => $event->item, 'batch' => $event->batch, 'serial' => $event->serial, ...array_filter(['madeOn' => $event->madeOn?->format('Y-m-d'), 'expiresOn' => $event->expiresOn?->format('Y-m-d')]), 'missing' => $event->missing],
             $event instanceof Withdrawn => ['kind' => 'withdrawn', 'entry' => $event->entryId, 'reason' => $event->reason],
             $event instanceof PlanChanged => ['kind' => 'plan-changed', 'summary' => $event->summary],
             default => throw new \LogicException('every kind of event has its form'),
@@ -134,6 +137,24 @@ final class LogFile
         }
 
         return new SafetyConfirmed($file->text('permit', 80), $file->text('confirmedBy', 120), self::moment($file, 'confirmedAt'));
+    }
+
+    private static function box(Fields $file): BoxOpened
+    {
+        return new BoxOpened($file->text('box', 40), $file->text('item', 14), $file->optionalText('batch', 40), $file->optionalText('serial', 40), self::day($file, 'madeOn'), self::day($file, 'expiresOn'), $file->texts('missing', 40));
+    }
+
+    private static function day(Fields $file, string $key): ?\DateTimeImmutable
+    {
+        if (!$file->has($key)) {
+            return null;
+        }
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $file->text($key, 10), new \DateTimeZone('UTC'));
+        if (false === $day) {
+            $file->problem($key, 'must be a day such as 2027-06-30.');
+        }
+
+        return false === $day ? null : $day;
     }
 
     private static function moment(Fields $file, string $key): \DateTimeImmutable

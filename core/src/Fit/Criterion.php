@@ -22,6 +22,9 @@ enum Criterion: string
     case OversheathDiameter = 'oversheath-diameter';
     case ParkedBore = 'parked-bore';
     case RecoveredBore = 'recovered-bore';
+    case BoxItem = 'box-item';
+    case ShelfLife = 'shelf-life';
+    case BoxContents = 'box-contents';
     case CableAsNamed = 'cable-as-named';
     case InsulationWall = 'insulation-wall';
     case Eccentricity = 'eccentricity';
@@ -58,6 +61,9 @@ enum Criterion: string
             self::OversheathDiameter => 'diameter over [oversheath]',
             self::ParkedBore => 'parked parts pass the [oversheath]',
             self::RecoveredBore => 'shrunk parts grip',
+            self::BoxItem => 'box',
+            self::ShelfLife => 'shelf life',
+            self::BoxContents => 'contents of the box',
             self::CableAsNamed => 'cable is what it is called',
             self::InsulationWall => 'thinnest point of the insulation',
             self::Eccentricity => 'eccentricity',

@@ -10,6 +10,7 @@ use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\Where;
 use Berm\Core\CoreError;
+use Berm\Core\Fit\BoxFit;
 use Berm\Core\Fit\CableFit;
 use Berm\Core\Fit\ConnectorFit;
 use Berm\Core\Fit\Finding;
@@ -54,7 +55,7 @@ final readonly class Plan
         $cables = $job->allCables();
         $sheet = self::applying($job);
         $cableFit = array_reduce($job->cables, static fn (FitReport $all, CableEnd $cable): FitReport => $all->and(CableFit::judge($cable, $job->site->weather)), FitReport::of());
-        $kitFit = null === $sheet || null === $job->size ? null : KitFit::judge($job->function, array_values($job->cables), $job->site, $sheet, $job->size);
+        $kitFit = null === $sheet || null === $job->size ? null : KitFit::judge($job->function, array_values($job->cables), $job->site, $sheet, $job->size)->and(FitReport::of(...BoxFit::judge($build->box, $build->boxOpenedAt, $sheet, $job->size)));
         $connectorFit = null === $job->connector ? null : ConnectorFit::judge($job->function, array_values($job->cables), $job->connector, $sheet, $job->size);
         [$markOut, $problem] = [null, null];
         $isRightKit = null !== $cables && null !== $sheet && null !== $job->size && $sheet->application->function === $job->function;

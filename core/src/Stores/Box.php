@@ -59,6 +59,12 @@ final readonly class Box
         return new self($this->id, $this->kit, $this->size, $this->gtin, $this->batch, $this->serial, $this->madeOn, $this->expiresOn, $this->place, $job, $this->openedAt, $this->missing);
     }
 
+    /** It was opened by mistake, and nothing was taken out: it stands on the shelf again. */
+    public function closed(): self
+    {
+        return new self($this->id, $this->kit, $this->size, $this->gtin, $this->batch, $this->serial, $this->madeOn, $this->expiresOn, $this->place, null, null, []);
+    }
+
     /** @param list<string> $missing */
     public function openedFor(string $job, \DateTimeImmutable $at, array $missing): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Record;
 
 use App\UseCase\StoredEntry;
+use Berm\Core\Build\BoxOpened;
 use Berm\Core\Build\CheckAccepted;
 use Berm\Core\Build\CheckInWords;
 use Berm\Core\Build\CheckMade;
@@ -52,6 +53,7 @@ final readonly class RecordFacts
             ['Permit', null === $safety ? 'not confirmed' : \sprintf('%s; %s, %s', $safety->permit, $safety->confirmedBy, $safety->confirmedAt->format('j M Y, H:i P'))],
             ...$cables,
             ['Kit', null === $job->sheet || null === $job->size ? 'not chosen' : \sprintf('%s, size %s, %s, sheet %s revision %d', $job->sheet->name, $job->size->label, $job->sheet->maker, $job->sheet->revision->id, $job->sheet->revision->number)],
+            ['Box', null === $this->plan->build->box ? 'none opened in Berm' : self::box($this->plan->build->box)],
             [ucfirst($job->function->connectorKind()->label()), null === $job->connector ? 'not chosen' : $job->connector->name.', '.$job->connector->maker.(null === $connector || '' === $connector->batch ? '' : ', batch '.$connector->batch)],
             ...(null === $job->site->weather->air || null === $job->site->weather->humidity ? [] : [['Air', $this->reader->temperature($job->site->weather->air).', '.$job->site->weather->humidity.' % relative humidity']]),
             ['Parked', [] === $parked ? 'nothing recorded' : implode('; ', $parked)],
@@ -148,10 +150,21 @@ final readonly class RecordFacts
             $event instanceof CheckAccepted => $this->check($event->stage, $event->check, $event->where).", let stand: $event->reason",
             $event instanceof StageFinished => "Finished: {$this->stage($event->stage)}",
             $event instanceof HoldReleased => "Hold point released: {$this->stage($event->stage)}",
+            $event instanceof BoxOpened => 'Box opened: '.self::box($event),
             $event instanceof Withdrawn => "An entry withdrawn: $event->reason",
             $event instanceof PlanChanged => "Plan changed: $event->summary",
             default => throw new \LogicException('every kind of event has its words'),
         }));
+    }
+
+    private static function box(BoxOpened $box): string
+    {
+        $facts = [
+            "item $box->item", '' === $box->batch ? '' : "batch $box->batch", '' === $box->serial ? '' : "serial $box->serial",
+            null === $box->expiresOn ? '' : 'keeps until '.$box->expiresOn->format('j M Y'), [] === $box->missing ? 'complete' : 'missing: '.implode(', ', $box->missing),
+        ];
+
+        return implode(', ', array_filter($facts, static fn (string $fact): bool => '' !== $fact));
     }
 
     private function check(string $stage, string $check, Where $where): string

@@ -24,6 +24,8 @@ export function sayEvent(event: LogEvent, unit: Unit): string {
       return `finished: ${event.stage.replaceAll('-', ' ')}`
     case 'hold-released':
       return `hold point released: ${event.stage.replaceAll('-', ' ')}`
+    case 'box-opened':
+      return `box opened, batch ${event.batch || '–'}${event.missing.length > 0 ? `, missing ${event.missing.join(', ')}` : ''}`
     case 'withdrawn':
       return `an entry withdrawn: ${event.reason}`
     case 'plan-changed':

@@ -43,7 +43,7 @@ final class ApplicationInWords
             ...('' === $prefix ? [] : [new Rule("for/{$prefix}cores", self::HEADING, Sentence::plain("$start{$takes->cores->label()}."))]),
             new Rule("for/{$prefix}insulation", self::HEADING, Sentence::of($start.('' === $start ? 'Insulation' : 'insulation').': {taken}.', ['taken' => $insulations])),
             new Rule("for/{$prefix}screen", self::HEADING, Sentence::of($start.('' === $start ? '[Metallic screen]' : '[metallic screen]').': {taken}.', ['taken' => $screens])),
-            ...([Armour::None] === $takes->armours ? [] : [new Rule("for/{$prefix}armour", self::HEADING, Sentence::of($start.'[armour]: {taken}.', ['taken' => $armours]))]),
+            ...([Armour::None] === $takes->armours ? [] : [new Rule("for/{$prefix}armour", self::HEADING, Sentence::of($start.('' === $start ? '[Armour]' : '[armour]').': {taken}.', ['taken' => $armours]))]),
         ];
     }
 

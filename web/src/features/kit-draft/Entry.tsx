@@ -5,6 +5,7 @@ import { word } from '../../domain/words'
 import { classes } from '../../ui/classes'
 import { Field } from '../../ui/Field'
 import { useUnit } from '../../ui/UnitContext'
+import { optionName } from '../../views/cableForm'
 import { faultAt } from './faults'
 import { keysFor } from './keys'
 import { useSheet } from './SheetContext'
@@ -172,7 +173,7 @@ export function KeyAdder({ label, keys, onAdd }: { label: string; keys: string[]
 
 export const optionsOf = (shape: FormField['shape']): { value: string | number; name: string }[] =>
   shape.kind === 'choice' || shape.kind === 'choices'
-    ? shape.options.map((value) => ({ value, name: String(value).replaceAll('-', ' ') }))
+    ? shape.options.map((value) => ({ value, name: optionName(String(value)) }))
     : []
 
 export const textOf = (value: Json | undefined): string =>

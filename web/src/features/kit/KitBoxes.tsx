@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { storesQueries, useOpenBox, useReserveBox } from '../../api/stores'
+import { useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Box, Job } from '../../api/types'
 import { say } from '../../domain/sentence'
@@ -13,7 +14,7 @@ export function KitBoxes({ job }: { job: Job }) {
   const unit = useUnit()
   const kit = job.kit
   const boxes = useQuery({
-    ...storesQueries.boxes({ kit: kit?.id ?? '', size: kit?.size ?? '', job: job.id }),
+    ...storesQueries.boxes({ kit: kit?.id ?? '', size: kit?.size ?? '', job: job.id }, job.log.length),
     enabled: kit !== null,
   })
   const mayTake = useMay('take-box')
@@ -47,7 +48,10 @@ export function KitBoxes({ job }: { job: Job }) {
                   Put back
                 </Button>
               ) : (
-                <Button disabled={taken.length > 0} onClick={() => reserve.mutate({ id: box.id, job: job.id })}>
+                <Button
+                  disabled={taken.some((one) => one.missing.length === 0)}
+                  onClick={() => reserve.mutate({ id: box.id, job: job.id })}
+                >
                   Set aside for this job
                 </Button>
               ))
@@ -67,12 +71,7 @@ function BoxCheck({ job, box }: { job: Job; box: Box }) {
   const mayTake = useMay('take-box')
   const open = useOpenBox()
   const [there, setThere] = useState<string[]>([])
-  if (box.openedAt)
-    return (
-      <Note tone={box.missing.length > 0 ? 'out' : 'inside'} title="Opened and checked">
-        {box.missing.length === 0 ? 'Everything was in it.' : `Missing: ${namesOf(box, box.missing)}. Take another box.`}
-      </Note>
-    )
+  if (box.openedAt) return <Opened job={job} box={box} />
   const missing = box.holds.map((line) => line.key).filter((key) => !there.includes(key))
   return (
     <fieldset className="grid gap-1">
@@ -94,6 +93,22 @@ function BoxCheck({ job, box }: { job: Job; box: Box }) {
         </Button>
       )}
     </fieldset>
+  )
+}
+
+function Opened({ job, box }: { job: Job; box: Box }) {
+  const mayTake = useMay('take-box')
+  const write = useWrite(job.id)
+  const entry = job.log.findLast((one) => one.counts && one.event.kind === 'box-opened' && one.event.box === box.id)
+  return (
+    <Note tone={box.missing.length > 0 ? 'out' : 'inside'} title={`Opened and checked, batch ${box.batch || '–'}`}>
+      <p>{box.missing.length === 0 ? 'Everything was in it.' : `Missing: ${namesOf(box, box.missing)}. Take another box.`}</p>
+      {mayTake && entry && (
+        <Button kind="link" onClick={() => write({ kind: 'withdrawn', entry: entry.id, reason: 'The wrong box was opened.' })}>
+          It was the wrong one and is whole: back on the shelf
+        </Button>
+      )}
+    </Note>
   )
 }
 
