@@ -15,6 +15,7 @@ use App\UseCase\PlanDraft;
 use App\UseCase\PlanDraftFile;
 use App\UseCase\SaveKitDraft;
 use App\UseCase\Sheets;
+use App\UseCase\Tools;
 use App\UseCase\WriteEntry;
 use Berm\Core\Build\Event;
 use Berm\Core\Cable\Standard\Library;
@@ -22,6 +23,7 @@ use Berm\Core\File\ConnectorFile;
 use Berm\Core\File\Fields;
 use Berm\Core\File\KitSheetFile;
 use Berm\Core\File\LogFile;
+use Berm\Core\File\ToolFile;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Quantity\LengthUnit;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -44,6 +46,7 @@ final class LoadDemo extends Command
         private readonly SaveKitDraft $saveDraft,
         private readonly AddBox $addBox,
         private readonly LabelReader $reader,
+        private readonly Tools $tools,
         private readonly EntryIds $ids,
         private readonly Atomically $atomically,
     ) {
@@ -77,6 +80,9 @@ final class LoadDemo extends Command
         }
         foreach (range(0, 5) as $pull) {
             ($this->addBox)($this->ids->next(), $this->reader->read($pull), $pull < 4 ? 'Harbour store, bay 3' : 'Van 2', 'Bram Kettley');
+        }
+        foreach (Fields::readText('{"tools": '.file_get_contents("$this->folder/tools.json").'}', static fn (Fields $file): array => $file->list('tools', ToolFile::read(...))) as $tool) {
+            $this->tools->save($tool);
         }
         foreach ($this->files('jobs') as $text) {
             Fields::readText($text, $this->loadJob(...));

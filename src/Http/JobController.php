@@ -24,6 +24,7 @@ use Berm\Core\Build\DeviationAccepted;
 use Berm\Core\Build\Event;
 use Berm\Core\Build\HoldReleased;
 use Berm\Core\Build\PlanChanged;
+use Berm\Core\Build\ToolTaken;
 use Berm\Core\Cable\End;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\Fields;
@@ -117,6 +118,7 @@ final readonly class JobController
         return match (true) {
             $event instanceof DeviationAccepted, $event instanceof CheckAccepted, $event instanceof HoldReleased => Permission::AcceptDeviation,
             $event instanceof BoxOpened => throw BadDocument::because('event.kind', 'is written by the server alone, when a box is opened for the job.'),
+            $event instanceof ToolTaken => throw BadDocument::because('event.kind', 'is written by the server alone, when a tool is named for the job.'),
             $event instanceof PlanChanged => throw BadDocument::because('event.kind', 'is written by the server alone, when the plan is changed.'),
             default => Permission::Build,
         };

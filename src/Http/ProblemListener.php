@@ -21,6 +21,7 @@ use App\UseCase\PlanJob;
 use App\UseCase\PlannedJob;
 use App\UseCase\SheetExists;
 use App\UseCase\SheetNotFound;
+use App\UseCase\ToolNotFound;
 use Berm\Core\CoreError;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\Problem;
@@ -59,7 +60,7 @@ final readonly class ProblemListener
             $error instanceof BoxRefused => self::problem(409, 'refused', $error->getMessage(), ['reason' => SentenceJson::of($error->reason)]),
             $error instanceof EntryIdTaken, $error instanceof SheetExists, $error instanceof BoxTaken => self::problem(409, 'taken', $error->getMessage()),
             $error instanceof DraftConflict => self::problem(409, 'draft-conflict', $error->getMessage(), ['theirDraft' => KitSheetJson::draft($error->theirs, null)]),
-            $error instanceof JobNotFound, $error instanceof SheetNotFound, $error instanceof DraftNotFound, $error instanceof BoxNotFound => self::problem(404, 'not-found', $error->getMessage()),
+            $error instanceof JobNotFound, $error instanceof SheetNotFound, $error instanceof DraftNotFound, $error instanceof BoxNotFound, $error instanceof ToolNotFound => self::problem(404, 'not-found', $error->getMessage()),
             $error instanceof CoreError => self::problem(422, 'bad-document', $error->getMessage()),
             $error instanceof AccessDeniedException => self::problem(403, 'not-allowed', 'Your role does not allow this. Ask somebody whose role does.'),
             $error instanceof HttpExceptionInterface => self::problem($error->getStatusCode(), 'http', '' === $error->getMessage() ? 'The request cannot be answered.' : $error->getMessage()),

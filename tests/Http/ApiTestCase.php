@@ -54,6 +54,12 @@ abstract class ApiTestCase extends WebTestCase
         return $response;
     }
 
+    /** @param array<mixed> $plan */
+    protected function plan(string $id, int $version, array $plan): Response
+    {
+        return $this->call('PUT', "/api/jobs/$id/plan", $plan, ['If-Match' => "\"$version\""]);
+    }
+
     /** @param array<string, mixed> $event */
     protected function write(string $job, array $event, ?string $id = null): Response
     {

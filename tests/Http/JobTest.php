@@ -6,7 +6,6 @@ namespace App\Tests\Http;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
-use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Uid\Uuid;
 
 final class JobTest extends ApiTestCase
@@ -244,11 +243,5 @@ final class JobTest extends ApiTestCase
             'kit' => ['id' => 'quillon-indoor-end-12', 'revision' => 1, 'size' => '2'],
             'connector' => ['id' => 'tallis-lug-al-95', 'revision' => 1],
         ];
-    }
-
-    /** @param array<mixed> $plan */
-    private function plan(string $id, int $version, array $plan): Response
-    {
-        return $this->call('PUT', "/api/jobs/$id/plan", $plan, ['If-Match' => "\"$version\""]);
     }
 }

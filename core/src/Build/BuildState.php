@@ -8,6 +8,7 @@ use Berm\Core\Cable\End;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\Quantity\Judgement;
+use Berm\Core\Tool\Tool;
 
 /** What the log adds up to: of each thing, the last entry that was not withdrawn. */
 final readonly class BuildState
@@ -21,6 +22,7 @@ final readonly class BuildState
      * @param array<string, CheckAccepted>                        $acceptedChecks by CheckAccepted::key(), of the answer that counts
      * @param array<string, \DateTimeImmutable>                   $finished       when each stage was finished, by stage key
      * @param array<string, true>                                 $released       hold points, by stage key
+     * @param array<string, array{Tool, \DateTimeImmutable}>      $tools          presses and wrenches by id, and when each was named
      */
     private function __construct(
         public ?SafetyConfirmed $safety,
@@ -36,6 +38,7 @@ final readonly class BuildState
         /** The box that was opened last. */
         public ?BoxOpened $box = null,
         public ?\DateTimeImmutable $boxOpenedAt = null,
+        public array $tools = [],
     ) {
     }
 
@@ -82,7 +85,7 @@ final readonly class BuildState
         $event = $entry->event;
         [$safety, $cuts, $accepted, $parked, $connector] = [$this->safety, $this->cuts, $this->accepted, $this->parked, $this->connector];
         [$checks, $acceptedChecks, $finished, $released] = [$this->checks, $this->acceptedChecks, $this->finished, $this->released];
-        [$box, $boxOpenedAt] = [$this->box, $this->boxOpenedAt];
+        [$box, $boxOpenedAt, $tools] = [$this->box, $this->boxOpenedAt, $this->tools];
         if ($event instanceof SafetyConfirmed) {
             $safety = $event;
         } elseif ($event instanceof CutMeasured) {
@@ -105,9 +108,11 @@ final readonly class BuildState
             $released[$event->stage] = true;
         } elseif ($event instanceof BoxOpened) {
             [$box, $boxOpenedAt] = [$event, $entry->at];
+        } elseif ($event instanceof ToolTaken) {
+            $tools[$event->tool->id] = [$event->tool, $entry->at];
         }
 
-        return new self($safety, $cuts, $accepted, $parked, $connector, [...$this->counting, $entry->id => $entry], $checks, $acceptedChecks, $finished, $released, $box, $boxOpenedAt);
+        return new self($safety, $cuts, $accepted, $parked, $connector, [...$this->counting, $entry->id => $entry], $checks, $acceptedChecks, $finished, $released, $box, $boxOpenedAt, $tools);
     }
 
     private static function place(End $end, Cut $cut, ?int $core): string

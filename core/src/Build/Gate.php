@@ -24,7 +24,7 @@ final readonly class Gate
     public function refusal(Event $event): ?Sentence
     {
         return match (true) {
-            $event instanceof SafetyConfirmed, $event instanceof PlanChanged, $event instanceof BoxOpened => null,
+            $event instanceof SafetyConfirmed, $event instanceof PlanChanged, $event instanceof BoxOpened, $event instanceof ToolTaken => null,
             $event instanceof Withdrawn => $this->onWithdrawal($event),
             null === $this->plan->build->safety => Sentence::plain('Confirm first, from the local permit, that it is safe to start.'),
             $event instanceof DeviationAccepted => $this->onAcceptance($event),

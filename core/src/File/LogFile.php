@@ -17,6 +17,7 @@ use Berm\Core\Build\PartParked;
 use Berm\Core\Build\PlanChanged;
 use Berm\Core\Build\SafetyConfirmed;
 use Berm\Core\Build\StageFinished;
+use Berm\Core\Build\ToolTaken;
 use Berm\Core\Build\Withdrawn;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\Where;
@@ -42,9 +43,10 @@ final class LogFile
             'hold-released' => new HoldReleased($file->text('stage', 40)),
             'connector-fitted' => new ConnectorFitted($file->optionalText('batch', 80)),
             'box-opened' => self::box($file),
+            'tool-taken' => new ToolTaken(Fields::got($file->object('tool', ToolFile::read(...)))),
             'withdrawn' => new Withdrawn($file->text('entry', 40), $file->text('reason', 600)),
             'plan-changed' => new PlanChanged($file->text('summary', 2000)),
-            default => throw BadDocument::because('kind', 'must be one of safety-confirmed, cut-measured, deviation-accepted, part-parked, connector-fitted, check-made, check-accepted, stage-finished, hold-released, box-opened, withdrawn.'),
+            default => throw BadDocument::because('kind', 'must be one of safety-confirmed, cut-measured, deviation-accepted, part-parked, connector-fitted, check-made, check-accepted, stage-finished, hold-released, box-opened, tool-taken, withdrawn.'),
         };
     }
 
@@ -61,7 +63,8 @@ final class LogFile
             $event instanceof CheckAccepted => ['kind' => 'check-accepted', 'stage' => $event->stage, 'check' => $event->check, ...self::writeWhere($event->where), 'reason' => $event->reason],
             $event instanceof StageFinished => ['kind' => 'stage-finished', 'stage' => $event->stage],
             $event instanceof HoldReleased => ['kind' => 'hold-released', 'stage' => $event->stage],
-            $event instanceof BoxOpened => ['kind' => 'box-opened', 'box' => $event->box, 'item' => $event->item, 'batch' => $event->batch, 'serial' => $event->serial, ...array_filter(['madeOn' => $event->madeOn?->format('Y-m-d'), 'expiresOn' => $event->expiresOn?->format('Y-m-d')]), 'missing' => $event->missing],
+            $event instanceof BoxOpened => ['kind' => 'box-opened', 'box' => $event->box, 'item' => $event->item, 'batch' => $event->batch, 'serial' => $event->serial, ...DayFile::write('madeOn', $event->madeOn), ...DayFile::write('expiresOn', $event->expiresOn), 'missing' => $event->missing],
+            $event instanceof ToolTaken => ['kind' => 'tool-taken', 'tool' => ToolFile::write($event->tool)],
             $event instanceof Withdrawn => ['kind' => 'withdrawn', 'entry' => $event->entryId, 'reason' => $event->reason],
             $event instanceof PlanChanged => ['kind' => 'plan-changed', 'summary' => $event->summary],
             default => throw new \LogicException('every kind of event has its form'),
@@ -141,20 +144,7 @@ final class LogFile
 
     private static function box(Fields $file): BoxOpened
     {
-        return new BoxOpened($file->text('box', 40), $file->text('item', 14), $file->optionalText('batch', 40), $file->optionalText('serial', 40), self::day($file, 'madeOn'), self::day($file, 'expiresOn'), $file->texts('missing', 40));
-    }
-
-    private static function day(Fields $file, string $key): ?\DateTimeImmutable
-    {
-        if (!$file->has($key)) {
-            return null;
-        }
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $file->text($key, 10), new \DateTimeZone('UTC'));
-        if (false === $day) {
-            $file->problem($key, 'must be a day such as 2027-06-30.');
-        }
-
-        return false === $day ? null : $day;
+        return new BoxOpened($file->text('box', 40), $file->text('item', 14), $file->optionalText('batch', 40), $file->optionalText('serial', 40), DayFile::read($file, 'madeOn'), DayFile::read($file, 'expiresOn'), $file->texts('missing', 40));
     }
 
     private static function moment(Fields $file, string $key): \DateTimeImmutable

@@ -7,6 +7,7 @@ namespace Berm\Core\Fit;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Connector\Connector;
+use Berm\Core\Connector\ConnectorClass;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
@@ -27,7 +28,28 @@ final class ConnectorFit
             $report = $report->and(FitReport::of(ConductorFit::judge(Criterion::ConnectorSize, $cable, $connector->sizes), self::bore($cable, $connector)));
         }
 
+        $report = $report->and(FitReport::of(...self::class($cables, $connector)));
+
         return null === $size || null === $sheet ? $report : $report->and(self::inKit($connector, $size))->and(FitReport::of(...self::passed($connector, $sheet, $size)));
+    }
+
+    /**
+     * Said, and nothing stops: which class is wanted is for the network's owner. Source: IEC 61238-1-3, class A for networks where short circuits
+     * are to be borne, class B where they are not.
+     *
+     * @param list<CableEnd> $cables
+     *
+     * @return list<Finding> nothing of connectors for AWG and kcmil, which other standards class
+     */
+    private static function class(array $cables, Connector $connector): array
+    {
+        $isMetric = [] !== array_filter($cables, static fn (CableEnd $cable): bool => $cable->construction->design->conductor->size->isMetric());
+
+        return $isMetric ? [match ($connector->specification->class) {
+            ConnectorClass::A => Finding::fits(Criterion::ConnectorClass, null, Sentence::plain('IEC 61238-1-3 class A: tested with heat cycles and short circuits.')),
+            ConnectorClass::B => Finding::undecided(Criterion::ConnectorClass, null, Sentence::plain('IEC 61238-1-3 class B: tested with heat cycles, not with short circuits. Ask the network’s owner whether that is enough here.'))->asWarning(),
+            null => Finding::undecided(Criterion::ConnectorClass, null, Sentence::plain('Its maker does not say to which class of IEC 61238-1-3 it was tested.'))->asWarning(),
+        }] : [];
     }
 
     private static function bore(CableEnd $cable, Connector $connector): Finding

@@ -25,6 +25,10 @@ enum Criterion: string
     case BoxItem = 'box-item';
     case ShelfLife = 'shelf-life';
     case BoxContents = 'box-contents';
+    case ConnectorClass = 'connector-class';
+    case Die = 'die';
+    case TorqueReach = 'torque-reach';
+    case Calibration = 'calibration';
     case CableAsNamed = 'cable-as-named';
     case InsulationWall = 'insulation-wall';
     case Eccentricity = 'eccentricity';
@@ -64,6 +68,10 @@ enum Criterion: string
             self::BoxItem => 'box',
             self::ShelfLife => 'shelf life',
             self::BoxContents => 'contents of the box',
+            self::ConnectorClass => 'class of the connector',
+            self::Die => 'die',
+            self::TorqueReach => 'reach of the wrench',
+            self::Calibration => 'calibration',
             self::CableAsNamed => 'cable is what it is called',
             self::InsulationWall => 'thinnest point of the insulation',
             self::Eccentricity => 'eccentricity',

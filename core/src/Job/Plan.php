@@ -17,6 +17,7 @@ use Berm\Core\Fit\Finding;
 use Berm\Core\Fit\FitReport;
 use Berm\Core\Fit\KitFit;
 use Berm\Core\Fit\Outcome;
+use Berm\Core\Fit\ToolFit;
 use Berm\Core\Formula\Values;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\MarkOut\MarkOut;
@@ -56,7 +57,7 @@ final readonly class Plan
         $sheet = self::applying($job);
         $cableFit = array_reduce($job->cables, static fn (FitReport $all, CableEnd $cable): FitReport => $all->and(CableFit::judge($cable, $job->site->weather)), FitReport::of());
         $kitFit = null === $sheet || null === $job->size ? null : KitFit::judge($job->function, array_values($job->cables), $job->site, $sheet, $job->size)->and(FitReport::of(...BoxFit::judge($build->box, $build->boxOpenedAt, $sheet, $job->size)));
-        $connectorFit = null === $job->connector ? null : ConnectorFit::judge($job->function, array_values($job->cables), $job->connector, $sheet, $job->size);
+        $connectorFit = null === $job->connector ? null : ConnectorFit::judge($job->function, array_values($job->cables), $job->connector, $sheet, $job->size)->and(ToolFit::judge($job->connector, $sheet, array_values($build->tools)));
         [$markOut, $problem] = [null, null];
         $isRightKit = null !== $cables && null !== $sheet && null !== $job->size && $sheet->application->function === $job->function;
         $isWhole = $isRightKit && null !== $job->connector && $job->connector->kind === $job->function->connectorKind();

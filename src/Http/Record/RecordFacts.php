@@ -18,6 +18,7 @@ use Berm\Core\Build\PartParked;
 use Berm\Core\Build\PlanChanged;
 use Berm\Core\Build\SafetyConfirmed;
 use Berm\Core\Build\StageFinished;
+use Berm\Core\Build\ToolTaken;
 use Berm\Core\Build\Withdrawn;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\FoundInWords;
@@ -32,6 +33,7 @@ use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Verdict;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Saying\Sentence;
+use Berm\Core\Tool\Tool;
 
 /** The record's texts, in the reader's units and words. */
 final readonly class RecordFacts
@@ -56,6 +58,7 @@ final readonly class RecordFacts
             ['Box', null === $this->plan->build->box ? 'none opened in Berm' : self::box($this->plan->build->box)],
             [ucfirst($job->function->connectorKind()->label()), null === $job->connector ? 'not chosen' : $job->connector->name.', '.$job->connector->maker.(null === $connector || '' === $connector->batch ? '' : ', batch '.$connector->batch)],
             ...(null === $job->site->weather->air || null === $job->site->weather->humidity ? [] : [['Air', $this->reader->temperature($job->site->weather->air).', '.$job->site->weather->humidity.' % relative humidity']]),
+            ['Tools', [] === $this->plan->build->tools ? 'none named' : implode('; ', array_map(static fn (array $taken): string => self::tool($taken[0]), array_values($this->plan->build->tools)))],
             ['Parked', [] === $parked ? 'nothing recorded' : implode('; ', $parked)],
         ];
     }
@@ -151,10 +154,16 @@ final readonly class RecordFacts
             $event instanceof StageFinished => "Finished: {$this->stage($event->stage)}",
             $event instanceof HoldReleased => "Hold point released: {$this->stage($event->stage)}",
             $event instanceof BoxOpened => 'Box opened: '.self::box($event),
+            $event instanceof ToolTaken => 'Tool: '.self::tool($event->tool),
             $event instanceof Withdrawn => "An entry withdrawn: $event->reason",
             $event instanceof PlanChanged => "Plan changed: $event->summary",
             default => throw new \LogicException('every kind of event has its words'),
         }));
+    }
+
+    private static function tool(Tool $tool): string
+    {
+        return $tool->name.('' === $tool->serial ? '' : " ($tool->serial)").(null === $tool->calibratedUntil ? '' : ', calibrated until '.$tool->calibratedUntil->format('j M Y'));
     }
 
     private static function box(BoxOpened $box): string

@@ -26,6 +26,8 @@ export function sayEvent(event: LogEvent, unit: Unit): string {
       return `hold point released: ${event.stage.replaceAll('-', ' ')}`
     case 'box-opened':
       return `box opened, batch ${event.batch || '–'}${event.missing.length > 0 ? `, missing ${event.missing.join(', ')}` : ''}`
+    case 'tool-taken':
+      return `tool: ${event.tool.name}`
     case 'withdrawn':
       return `an entry withdrawn: ${event.reason}`
     case 'plan-changed':

@@ -10,6 +10,7 @@ import { useUnit } from '../../ui/UnitContext'
 import { ChoiceList } from '../../views/ChoiceList'
 import { FitSummary } from '../../views/FitSummary'
 import { useJob } from '../../views/useJob'
+import { Tools } from './Tools'
 
 function detail({ connector }: Choice, unit: Unit): string {
   if (!connector) return ''
@@ -62,6 +63,7 @@ export function Connector() {
             ))}
           </Note>
         )}
+        <Tools job={job} />
       </FitSummary>
     </div>
   )

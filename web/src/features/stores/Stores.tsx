@@ -4,40 +4,52 @@ import { storesQueries } from '../../api/stores'
 import { useMay } from '../../api/session'
 import type { Box } from '../../api/types'
 import { say } from '../../domain/sentence'
-import { Button } from '../../ui/Button'
+import { Toggle } from '../../ui/Toggle'
 import { useUnit } from '../../ui/UnitContext'
 import { AddBox } from './AddBox'
+import { Shelf } from './Shelf'
+import { Tools } from './Tools'
+
+/** What is kept for the work: kits by the box, and tools. */
+export function Stores() {
+  const [shelf, setShelf] = useState<'boxes' | 'tools'>('boxes')
+  return (
+    <main className="grid grid-cols-[minmax(0,1fr)] content-start gap-6 p-4 desk:p-6">
+      <div className="flex flex-wrap items-center gap-6">
+        <h1 className="text-[1.75rem] font-bold">Stores</h1>
+        <Toggle
+          label="Shelf"
+          value={shelf}
+          options={[
+            { value: 'boxes', label: 'Kits' },
+            { value: 'tools', label: 'Tools' },
+          ]}
+          onChange={setShelf}
+        />
+      </div>
+      {shelf === 'boxes' ? <Boxes /> : <Tools />}
+    </main>
+  )
+}
 
 /** Every box on the shelves, the first to expire on top. */
-export function Stores() {
+function Boxes() {
   const [page, setPage] = useState(1)
   const boxes = useQuery(storesQueries.boxes({ page }))
   const mayKeep = useMay('keep-stores')
   const data = boxes.data
   return (
-    <main className="grid grid-cols-[minmax(0,1fr)] content-start gap-x-10 gap-y-6 p-4 desk:grid-cols-[22rem_minmax(0,1fr)] desk:p-6">
-      <section className="grid content-start gap-4">
-        <h1 className="text-[1.75rem] font-bold">Stores</h1>
-        {mayKeep ? <AddBox /> : <p>A storekeeper reads boxes in. A box is set aside for a job on the job’s own kit page.</p>}
-      </section>
-      <section aria-label="Boxes" className="relative overflow-x-auto">
-        {boxes.isPending && <p role="status">Looking along the shelves</p>}
-        {boxes.error && <p role="alert">{boxes.error.message}</p>}
-        {data?.total === 0 && <p>There is no box yet. Read the first label in.</p>}
-        {data && data.total > 0 && <BoxTable boxes={data.boxes} />}
-        {data && data.total > data.perPage && (
-          <div className="flex items-center gap-4 py-3">
-            <Button disabled={page === 1} onClick={() => setPage(page - 1)}>
-              Before
-            </Button>
-            <Button disabled={page * data.perPage >= data.total} onClick={() => setPage(page + 1)}>
-              After
-            </Button>
-            <span className="text-mute">{data.total} boxes</span>
-          </div>
-        )}
-      </section>
-    </main>
+    <Shelf
+      side={mayKeep ? <AddBox /> : <p>A storekeeper reads boxes in. A box is set aside for a job on the job’s own kit page.</p>}
+      label="Boxes"
+      page={data ?? null}
+      noun="boxes"
+      onPage={setPage}
+    >
+      {boxes.error && <p role="alert">{boxes.error.message}</p>}
+      {data?.total === 0 && <p>There is no box yet. Read the first label in.</p>}
+      {data && data.total > 0 && <BoxTable boxes={data.boxes} />}
+    </Shelf>
   )
 }
 

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+use Berm\Core\Build\ToolTaken;
+
+/** Names a tool for a job: its log keeps the tool as it was recorded then. */
+final readonly class TakeTool
+{
+    public function __construct(private Tools $tools, private WriteEntry $writeEntry, private EntryIds $ids)
+    {
+    }
+
+    /** Refuses with EntryRefused what a gate refuses. @throws ToolNotFound|JobNotFound */
+    public function __invoke(string $id, string $job, string $by): PlannedJob
+    {
+        return ($this->writeEntry)($job, $this->ids->next(), new ToolTaken($this->tools->get($id)), $by);
+    }
+}
