@@ -68,6 +68,7 @@ final class DemoSheetsTest extends TestCase
     {
         yield '1 one core, tape screen, nested tubes' => ['quillon-straight-12', '2', 'brasswick-al-95', 'iec-1x95-al-12', 'iec-1x95-al-12', 'buried'];
         yield '1 the same in inches' => ['thole-splice-15', 'A', 'corvane-shear-1-0-250', 'icea-4-0-al-15-100', 'icea-4-0-al-15-100', 'buried'];
+        yield '1 stage by stage, 24 kV' => ['quillon-nested-24', 'N1', 'brasswick-al-95', 'iec-1x95-al-24', 'iec-1x95-al-24', 'buried'];
         yield '2 three cores, steel tape, slip-on end' => ['osterwick-end-3c-12', 'N', 'tallis-lug-al-95', 'iec-3x95-al-12-steel-tape', '', 'indoor'];
         yield '3 three cores, wire armour, shear bolts' => ['quillon-wire-joint-12', '95', 'tallis-shear-95-150', 'iec-3x95-al-12-steel-wire', 'iec-3x95-cu-12-steel-wire', 'buried'];
         yield '4 all in one, concentric neutral' => ['harrow-allinone-28', '15', 'corvane-shear-1-0-250', 'icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163', 'icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163', 'buried'];
@@ -82,6 +83,8 @@ final class DemoSheetsTest extends TestCase
         yield '12 ridged, 35 kV, tape' => ['quillon-ridged-35', 'R1', 'corvane-shear-1-0-250', 'icea-4-0-al-35-100', 'icea-4-0-al-35-100', 'buried'];
         yield '12 the same, neutral wires' => ['quillon-ridged-35', 'R1', 'corvane-shear-1-0-250', 'icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163', 'icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163', 'buried'];
         yield '13 heat-shrink end' => ['quillon-indoor-end-12', '2', 'tallis-lug-al-95', 'iec-1x95-al-12', '', 'indoor'];
+        yield '13 stage by stage, 15 kV, indoors' => ['harrow-skirt-end-35', '15 kV', 'corvane-lug-1-0-250', 'icea-4-0-al-15-100', '', 'indoor'];
+        yield '13 stage by stage, 35 kV, shim and skirts' => ['harrow-skirt-end-35', '35 kV', 'corvane-lug-1-0-250', 'icea-4-0-al-35-100', '', 'outdoor'];
         yield '14 slip-on end, tape screen' => ['osterwick-indoor-15', '15-1', 'corvane-lug-1-0-250', 'icea-4-0-al-15-100', '', 'indoor'];
         yield '15 three cores, 11 to 33 kV' => ['quillon-long-joint-36', '11 kV', 'brasswick-al-95', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried'];
         yield '16 three cores, nested sets' => ['harrow-nested-12', 'K1', 'tallis-shear-95-150', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried'];
