@@ -84,7 +84,9 @@ function BoxCheck({ job, box }: { job: Job; box: Box }) {
             checked={there.includes(line.key)}
             onChange={() => setThere(there.includes(line.key) ? there.filter((key) => key !== line.key) : [...there, line.key])}
           />
-          {line.count} × {line.name.toLowerCase()}
+          <span>
+            {line.count} × {line.name.toLowerCase()}
+          </span>
         </label>
       ))}
       {mayTake && (
