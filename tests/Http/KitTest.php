@@ -89,6 +89,24 @@ final class KitTest extends ApiTestCase
         self::assertSame(422, $this->call('PUT', '/api/kit-drafts/Not%20an%20id', '{}', ['If-Match' => '"0"', 'Content-Type' => 'text/plain'])->getStatusCode());
     }
 
+    #[Test]
+    public function fiveMegabytesOfNonsenseAreRefusedAndTheDraftIsKept(): void
+    {
+        $this->signIn('engineer');
+        $kept = $this->json($this->sheet(3));
+        $this->save($kept, 0);
+        $nonsense = $this->save(str_repeat('[{"sizes": 7}, ', 350_000), 1);
+        self::assertSame([422, 'text', 'must be UTF-8 text of at most 1 MB.'], [$nonsense->getStatusCode(), self::at($nonsense, 'problems.0.path'), self::at($nonsense, 'problems.0.message')]);
+        self::assertSame([$kept, 1], [self::at($this->call('GET', self::DRAFT), 'text'), self::at($this->call('GET', self::DRAFT), 'version')]);
+        $many = $this->save('{"parts": ['.implode(', ', array_fill(0, 60_000, '{"key": 7}')).']}', 1);
+        self::assertSame(200, $many->getStatusCode(), 'kept as it is typed, with its faults');
+        self::assertContains('parts', array_column(self::listAt($many, 'problems'), 'path'));
+        self::assertLessThan(200, \count(self::listAt($many, 'problems')));
+        $deep = $this->save(str_repeat('[', 200_000), 2);
+        self::assertStringStartsWith('is not JSON', self::text($deep, 'problems.0.message'));
+        self::assertSame(422, $this->save("\xff\xfe", 3)->getStatusCode());
+    }
+
     private function save(string $text, int $version): Response
     {
         return $this->call('PUT', self::DRAFT, $text, ['If-Match' => "\"$version\"", 'Content-Type' => 'text/plain']);
