@@ -11,7 +11,6 @@ $folder = dirname(__DIR__).'/docs/screenshots';
 $job = static fn (int $number): string => '/jobs/019aa100-0000-7000-8000-00000000000'.$number;
 
 $desk = Page::open();
-$desk->go('/')->see('Sign in')->shot("$folder/sign-in.png");
 $desk->signIn('jointer')->see('Oxmere')->shot("$folder/jobs.png");
 $views = [
     ['safety', $job(3).'/safety', 'Permit number'],
@@ -33,6 +32,7 @@ $desk->press('Condition')->see('Dew point')->shot("$folder/condition.png");
 $desk->go('/cables')->see('found')->fill('As the drum or the record has it', '3x150 cu paper belted')->see('1 found')->pressFirst('3×150')->see('An estimate')->shot("$folder/paper-cable.png");
 $desk->go('/kits')->see('What it is for')->pressFirst('Straight joint, one core')->see('Size 3')->shot("$folder/kits.png");
 $desk->go('/stores')->see('Harbour store')->shot("$folder/stores.png");
+$desk->go('/kits/drafts/quillon-straight-12')->see('It fits, and everything covers what it must.')->press('Sizes')->see('Over the insulation')->shot("$folder/authoring.png");
 $desk->close();
 
 $trench = Page::open(390, 844, 'dark');

@@ -30,7 +30,7 @@ final readonly class DoctrineCableTypes implements CableTypes
     public function page(string $search, int $page, int $perPage): array
     {
         [$where, $words] = self::matching($search);
-        $total = $this->connection->fetchOne("SELECT COUNT(DISTINCT sheet_id) FROM sheet WHERE $where", $words);
+        $total = $this->connection->fetchOne("SELECT COUNT(*) FROM sheet WHERE $where", $words);
 
         return [[...$this->read($where, $words, $perPage, ($page - 1) * $perPage)], \is_int($total) ? $total : 0];
     }
@@ -81,7 +81,7 @@ final readonly class DoctrineCableTypes implements CableTypes
         // "3x95" is how a keyboard writes 3×95.
         $patterns = array_map(static fn (string $word): string => '%'.addcslashes((string) preg_replace('/(?<=\d)x(?=\d)/', '×', $word), '%_\\').'%', false === $words ? [] : $words);
 
-        return ["kind = 'cable'".str_repeat(' AND title ILIKE ?', \count($patterns)), $patterns];
+        return ["kind = 'cable' AND ".Newest::CONDITION.str_repeat(' AND title ILIKE ?', \count($patterns)), $patterns];
     }
 
     /**
@@ -92,7 +92,7 @@ final readonly class DoctrineCableTypes implements CableTypes
     private function read(string $where, array $values, ?int $limit, int $offset): \Generator
     {
         $page = null === $limit ? '' : \sprintf(' LIMIT %d OFFSET %d', $limit, $offset);
-        $rows = $this->connection->iterateNumeric("SELECT DISTINCT ON (title, sheet_id) body FROM sheet WHERE $where ORDER BY title, sheet_id, revision DESC$page", $values);
+        $rows = $this->connection->iterateNumeric("SELECT body FROM sheet WHERE $where ORDER BY title, sheet_id$page", $values);
         foreach ($rows as [$body]) {
             yield Fields::readText(\is_string($body) ? $body : '', CableTypeFile::read(...));
         }

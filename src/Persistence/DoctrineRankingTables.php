@@ -63,7 +63,7 @@ final readonly class DoctrineRankingTables implements RankingTables
     private function newest(string $kind, string $field, string $value, callable $read): \Generator
     {
         $rows = $this->connection->iterateNumeric(
-            'SELECT body FROM (SELECT DISTINCT ON (title, sheet_id) body FROM sheet WHERE kind = ? ORDER BY title, sheet_id, revision DESC) newest WHERE body ->> ? = ?',
+            'SELECT body FROM sheet WHERE kind = ? AND body ->> ? = ? AND '.Newest::CONDITION.' ORDER BY title, sheet_id',
             [$kind, $field, $value],
         );
         foreach ($rows as [$body]) {

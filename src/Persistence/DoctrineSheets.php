@@ -60,9 +60,29 @@ final class DoctrineSheets implements Sheets
 
     public function newestKit(string $id): ?KitSheet
     {
-        $number = $this->entities->getConnection()->fetchOne("SELECT MAX(revision) FROM sheet WHERE kind = 'kit' AND sheet_id = ?", [$id]);
+        $newest = $this->newestOf('kit', $id);
 
-        return \is_int($number) ? $this->kit(Revision::of($id, $number)) : null;
+        return null === $newest ? null : $this->kit($newest);
+    }
+
+    public function newestConnector(string $id): ?Connector
+    {
+        $newest = $this->newestOf('connector', $id);
+
+        return null === $newest ? null : $this->connector($newest);
+    }
+
+    public function connectors(string $search, int $page, int $perPage): array
+    {
+        $words = preg_split('/\s+/u', trim($search), -1, \PREG_SPLIT_NO_EMPTY);
+        $patterns = array_map(static fn (string $word): string => '%'.addcslashes($word, '%_\\').'%', false === $words ? [] : $words);
+        $where = "kind = 'connector' AND ".Newest::CONDITION.str_repeat(" AND (title || ' ' || (body ->> 'maker')) ILIKE ?", \count($patterns));
+        $connection = $this->entities->getConnection();
+        $rows = $connection->fetchAllNumeric(\sprintf("SELECT sheet_id, revision FROM sheet WHERE $where ORDER BY title, sheet_id LIMIT %d OFFSET %d", $perPage, ($page - 1) * $perPage), $patterns);
+        $total = $connection->fetchOne("SELECT COUNT(*) FROM sheet WHERE $where", $patterns);
+        $found = array_map(fn (array $row): ?Connector => \is_string($row[0]) && \is_int($row[1]) ? $this->connector(Revision::of($row[0], $row[1])) : null, $rows);
+
+        return [array_values(array_filter($found, static fn (?Connector $connector): bool => null !== $connector)), \is_int($total) ? $total : 0];
     }
 
     public function addKit(KitSheet $sheet, string $by): void
@@ -102,7 +122,7 @@ final class DoctrineSheets implements Sheets
     private function newest(string $kind, callable $read, string $class): array
     {
         $rows = $this->entities->getConnection()->fetchAllAssociative(
-            'SELECT DISTINCT ON (title, sheet_id) sheet_id, revision FROM sheet WHERE kind = ? ORDER BY title, sheet_id, revision DESC',
+            'SELECT sheet_id, revision FROM sheet WHERE kind = ? AND '.Newest::CONDITION.' ORDER BY title, sheet_id',
             [$kind],
         );
         $sheets = [];
@@ -113,6 +133,13 @@ final class DoctrineSheets implements Sheets
         }
 
         return $sheets;
+    }
+
+    private function newestOf(string $kind, string $id): ?Revision
+    {
+        $number = $this->entities->getConnection()->fetchOne('SELECT MAX(revision) FROM sheet WHERE kind = ? AND sheet_id = ?', [$kind, $id]);
+
+        return \is_int($number) ? Revision::of($id, $number) : null;
     }
 
     private function row(string $kind, Revision $revision): SheetRow

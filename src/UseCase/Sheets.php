@@ -27,6 +27,12 @@ interface Sheets
     /** The newest revision of one sheet; null when there is none. */
     public function newestKit(string $id): ?KitSheet;
 
+    /** The newest revision of one connector; null when there is none. */
+    public function newestConnector(string $id): ?Connector;
+
+    /** @return array{list<Connector>, int} the newest revisions whose names hold every word of $search, by name: one page, and how many there are */
+    public function connectors(string $search, int $page, int $perPage): array;
+
     /** @throws SheetExists */
     public function addKit(KitSheet $sheet, string $by): void;
 

@@ -61,6 +61,7 @@ final class KitTest extends ApiTestCase
         self::assertSame([201, 3, 'Third'], [$released->getStatusCode(), self::at($released, 'sheet.revision'), self::at($released, 'sheet.name')]);
         self::assertSame(404, $this->call('GET', self::DRAFT)->getStatusCode(), 'the draft is done');
         self::assertSame(['for/what'], array_column(self::listAt($this->call('GET', '/api/kits/'.self::SHEET.'/changes/2/3'), 'changes'), 'key'));
+        self::assertSame(['Third'], array_column(array_filter(self::listAt($this->call('GET', '/api/kits'), 'kits'), static fn (mixed $kit): bool => \is_array($kit) && self::SHEET === $kit['id']), 'name'), 'once, by its new name');
         self::assertSame('thole-splice-15', self::at($this->call('GET', '/api/jobs/'.self::INCHES), 'draft.kit.id'));
         self::assertSame(2, self::at($this->call('GET', '/api/jobs/'.self::INCHES), 'draft.kit.revision'), 'a job keeps the revision that it was planned with');
     }

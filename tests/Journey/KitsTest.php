@@ -56,4 +56,19 @@ final class KitsTest extends TestCase
             $page->close();
         }
     }
+
+    #[Test]
+    public function aConnectorIsWrittenFromItsMakersSheet(): void
+    {
+        $page = Page::open();
+        try {
+            $page->signIn('engineer')->press('Connectors')->see('Bore depth')->assertAccessible();
+            $page->press('New connector')->fill('Id', 'example-120')->fill('Name', 'Example connector 120')->fill('Maker', 'Example')->press('copper')->fill('From', '120 mm²')->fill('To', '120 mm²');
+            $page->fill('Bore: widest conductor that enters', '14')->fill('Bore depth', '55 mm')->fill('Diameter over the barrel', '22 mm')->fill('Length, over all or of the barrel', '114 mm')->fill('How it is fixed, as its maker says', 'As its maker says.')->press('Keep it')->see('Some of it cannot be used.')->assertAccessible();
+            $page->fill('Bore: widest conductor that enters', '14 mm')->press('Keep it')->see('example-120, revision 1');
+            $page->press('Change it')->see('Example connector 120, revision 2')->fill('Diameter over the barrel', '22.5 mm')->press('Keep it as the next revision')->see('example-120, revision 2')->assertAccessible();
+        } finally {
+            $page->close();
+        }
+    }
 }

@@ -44,7 +44,7 @@ final class StagesTest extends TestCase
     {
         $page = Page::open();
         try {
-            $page->signIn('storekeeper')->press('Stores')->see('expires')->press('Read a label')->press('Put it on the shelf')->see('It is on the shelf.')->assertAccessible();
+            $page->signIn('storekeeper')->press('Stores')->see('expires')->fill('Label of the box', '(01)09521230010733(11)260601(10)Q26-1178')->press('Put it on the shelf')->see('It is on the shelf.')->assertAccessible();
             $page->press('Tools')->see('out of calibration')->fill('Name', 'Bench press')->press('Write it down')->see('a crimp press has at least one die')->assertAccessible();
             $page->fill('Dies', 'hexagonal, Al 240; hexagonal, Al 300')->press('Write it down')->see('hexagonal, Al 240 · hexagonal, Al 300');
         } finally {

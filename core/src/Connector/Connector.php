@@ -60,6 +60,9 @@ final readonly class Connector
         if (Fixing::Crimp === $fixing && null !== $specification->bolts || Fixing::ShearBolt === $fixing && null !== $specification->crimps) {
             throw ImpossibleConnector::fixedOtherwise($fixing);
         }
+        if (null !== $specification->pad && ConnectorKind::Joint === $kind) {
+            throw ImpossibleConnector::padOnJoint();
+        }
         if ([] === $materials) {
             throw ImpossibleConnector::noMaterial();
         }

@@ -40,6 +40,12 @@ final class ImpossibleConnector extends \DomainException implements CoreError
     }
 
     /** @internal */
+    public static function padOnJoint(): self
+    {
+        return new self('is a joint connector, which has no pad: leave "pad" out.');
+    }
+
+    /** @internal */
     public static function noMaterial(): self
     {
         return new self('accepts no conductor material: list copper, aluminium or both.');

@@ -18,6 +18,8 @@ final readonly class Specification
         public bool $isOilBlocked,
         public ?Crimps $crimps,
         public ?Bolts $bolts,
+        /** Of a lug. */
+        public ?Pad $pad,
     ) {
     }
 
@@ -43,6 +45,7 @@ final readonly class Specification
             },
             $this->isOilBlocked ? Sentence::plain('Blocked against oil and water in the strands.') : null,
             \in_array(ConductorShape::Sector, $this->shapes, true) ? Sentence::plain('Takes sector-shaped conductors.') : null,
+            null === $this->pad ? null : Sentence::of(1 === $this->pad->holes ? 'Pad {width:fine} wide, one hole of {hole:fine}.' : "Pad {width:fine} wide, {$this->pad->holes} holes of {hole:fine}.", ['width' => $this->pad->width, 'hole' => $this->pad->hole]),
             $this->crimping($sides),
             $this->bolting(),
             true === $this->bolts?->leavesVoids ? Sentence::plain('The bolts leave hollows: fill them with the putty that goes with it.') : null,

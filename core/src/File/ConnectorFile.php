@@ -13,6 +13,7 @@ use Berm\Core\Connector\ConnectorClass;
 use Berm\Core\Connector\ConnectorKind;
 use Berm\Core\Connector\Crimps;
 use Berm\Core\Connector\Fixing;
+use Berm\Core\Connector\Pad;
 use Berm\Core\Connector\Specification;
 use Berm\Core\Quantity\Torque;
 
@@ -72,6 +73,7 @@ final class ConnectorFile
             $file->has('oilBlocked') && $file->flag('oilBlocked'),
             $file->optionalObject('crimps', static fn (Fields $crimps): Crimps => Crimps::of($crimps->text('die', 80), $crimps->integer('perSide', 1, 20), $crimps->optionalLength('growth'))),
             $file->optionalObject('bolts', self::bolts(...)),
+            $file->optionalObject('pad', static fn (Fields $pad): Pad => new Pad($pad->length('width'), $pad->integer('holes', 1, 8), $pad->length('hole'))),
         );
     }
 
@@ -95,6 +97,7 @@ final class ConnectorFile
             ...($specification->isOilBlocked ? ['oilBlocked' => true] : []),
             ...(null === $crimps ? [] : ['crimps' => ['die' => $crimps->die, 'perSide' => $crimps->perSide, ...(null === $crimps->growth ? [] : ['growth' => $crimps->growth->toText()])]]),
             ...(null === $bolts ? [] : ['bolts' => ['count' => $bolts->count, ...([] === $bolts->order ? [] : ['order' => $bolts->order]), ...(null === $bolts->torque ? [] : ['torque' => $bolts->torque->toText()]), 'leavesVoids' => $bolts->leavesVoids]]),
+            ...(null === $specification->pad ? [] : ['pad' => ['width' => $specification->pad->width->toText(), 'holes' => $specification->pad->holes, 'hole' => $specification->pad->hole->toText()]]),
         ];
     }
 }

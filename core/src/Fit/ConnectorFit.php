@@ -30,7 +30,7 @@ final class ConnectorFit
 
         $report = $report->and(FitReport::of(...self::class($cables, $connector)));
 
-        return null === $size || null === $sheet ? $report : $report->and(self::inKit($connector, $size))->and(FitReport::of(...self::passed($connector, $sheet, $size)));
+        return null === $size || null === $sheet ? $report : $report->and(self::inKit($connector, $size))->and(FitReport::of(...self::passed($connector, $sheet, $size), ...self::overPad($connector, $sheet, $size)));
     }
 
     /**
@@ -73,6 +73,16 @@ final class ConnectorFit
         return array_map(static fn (Part $part): Finding => self::dimension(
             Criterion::PassesConnector, 'The '.$connector->kind->label().' is {is:fine} thick', $connector->diameter, Range::atMost($size->parts[$part->key]->expandedBore), $size->label, 'the '.lcfirst($part->name).', expanded,',
         ), $sheet->parkedParts());
+    }
+
+    /** @return list<Finding> what goes on over the lug must pass its pad; else the lug goes on after it */
+    private static function overPad(Connector $connector, KitSheet $sheet, KitSize $size): array
+    {
+        $pad = $connector->specification->pad;
+
+        return null === $pad ? [] : array_map(static fn (Part $part): Finding => self::dimension(
+            Criterion::PassesPad, 'The pad is {is:fine} wide', $pad->width, Range::atMost($size->parts[$part->key]->expandedBore), $size->label, 'the '.lcfirst($part->name).', expanded,',
+        ), $sheet->partsOverConnector());
     }
 
     /** A maker's figure, taken as exact. */

@@ -42,6 +42,7 @@ enum Criterion: string
     case ConnectorStop = 'connector-stop';
     case ConnectorBore = 'connector-bore';
     case PassesConnector = 'passes-connector';
+    case PassesPad = 'passes-pad';
     case ConnectorDiameter = 'connector-diameter';
     case ConnectorLength = 'connector-length';
 
@@ -85,6 +86,7 @@ enum Criterion: string
             self::ConnectorStop => 'stop between the conductors',
             self::ConnectorBore => 'conductor enters the bore',
             self::PassesConnector => 'parked parts pass the connector',
+            self::PassesPad => 'parts pass the pad',
             self::ConnectorDiameter => 'connector diameter',
             self::ConnectorLength => 'connector length',
         };

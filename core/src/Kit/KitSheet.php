@@ -90,6 +90,19 @@ final readonly class KitSheet
         return array_values(array_filter($this->parts, static fn (Part $part): bool => $part->isParked()));
     }
 
+    /** @return list<Part> what is slid on over the lug or the connector once it is fixed; empty where the sheet leaves the order to the jointer */
+    public function partsOverConnector(): array
+    {
+        $keys = [];
+        $isFixed = false;
+        foreach ($this->stages as $stage) {
+            $keys = $isFixed ? [...$keys, ...$stage->installs] : $keys;
+            $isFixed = $isFixed || $stage->fitsConnector;
+        }
+
+        return array_values(array_filter($this->parts, static fn (Part $part): bool => \in_array($part->key, $keys, true) && !$part->isParked() && $part->kind->isSlidOn()));
+    }
+
     /** The sheet as it stands for one job: parts and stages whose condition does not hold are left out. */
     public function applyingTo(Values $values): self
     {

@@ -33,6 +33,12 @@ enum PartKind: string
     case WraparoundSleeve = 'wraparound-sleeve';
     case ArmourCage = 'armour-cage';
 
+    /** It goes on over the end; the others are wound or closed round. */
+    public function isSlidOn(): bool
+    {
+        return !\in_array($this, [self::Mesh, self::WraparoundSleeve, self::ArmourCage], true);
+    }
+
     public function label(): string
     {
         return str_replace('-', ' ', $this->value);

@@ -18,6 +18,7 @@ final readonly class ConnectorTable
      * @param Index<SizeRange>         $conductors
      * @param list<int>                $diameters  in nanometres
      * @param list<int>                $lengths    in nanometres
+     * @param list<int|null>           $pads       their width in nanometres; null where there is none or nobody says
      */
     private function __construct(
         public array $names,
@@ -26,6 +27,7 @@ final readonly class ConnectorTable
         public Column $bores,
         public array $diameters,
         public array $lengths,
+        public array $pads,
     ) {
     }
 
@@ -39,6 +41,7 @@ final readonly class ConnectorTable
             Column::open(\count($connectors))->narrowedBy(array_map(static fn (int $row, Connector $connector): array => [$row, Range::atMost($connector->bore)], array_keys($connectors), $connectors)),
             array_map(static fn (Connector $connector): int => $connector->diameter->nanometres, $connectors),
             array_map(static fn (Connector $connector): int => $connector->length->nanometres, $connectors),
+            array_map(static fn (Connector $connector): ?int => $connector->specification->pad?->width->nanometres, $connectors),
         );
     }
 

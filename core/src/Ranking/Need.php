@@ -18,9 +18,10 @@ final readonly class Need
     public const CONNECTOR_DIAMETER = 'connector diameter';
     public const CONNECTOR_LENGTH = 'connector length';
     public const PASSES_CONNECTOR = 'passes connector';
+    public const PASSES_PAD = 'passes pad';
 
     /** About the connector, not a cable. */
-    public const OF_CONNECTOR = [self::CONNECTOR_DIAMETER, self::CONNECTOR_LENGTH, self::PASSES_CONNECTOR];
+    public const OF_CONNECTOR = [self::CONNECTOR_DIAMETER, self::CONNECTOR_LENGTH, self::PASSES_CONNECTOR, self::PASSES_PAD];
 
     private function __construct(
         /** Null: about the connector, not a cable. */
@@ -41,6 +42,9 @@ final readonly class Need
         ];
         foreach ($sheet->parkedParts() as $part) {
             $all[] = new self(null, self::PASSES_CONNECTOR, Range::atMost($size->parts[$part->key]->expandedBore), $part->when);
+        }
+        foreach ($sheet->partsOverConnector() as $part) {
+            $all[] = new self(null, self::PASSES_PAD, Range::atMost($size->parts[$part->key]->expandedBore), $part->when);
         }
         foreach ($sheet->application->function->ends() as $end) {
             $all = [...$all, ...array_map(static fn (DiameterNeed $need): self => self::diameter($need, $end), DiameterNeed::allOf($sheet, $size, $end))];

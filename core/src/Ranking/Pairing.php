@@ -9,7 +9,7 @@ use Berm\Core\Fit\Outcome;
 /** Holds the connectors that take the conductors against kit sizes. A connector's figures are its maker's and taken as exact. */
 final readonly class Pairing
 {
-    /** @var list<array{int, int, int, int, int}> row, diameter, length, strictness and margin of each connector that is not refused */
+    /** @var list<array{int, int, int, int|null, int, int}> row, diameter, length, pad, strictness and margin of each connector that is not refused */
     private array $candidates;
 
     /** @param array<string, Column> $columns of the kit sizes */
@@ -18,7 +18,7 @@ final readonly class Pairing
         $candidates = [];
         for ($row = 0, $count = $connectors->count(); $row < $count; ++$row) {
             if (Outcome::DoesNotFit !== $standings->outcome($row)) {
-                $candidates[] = [$row, $connectors->diameters[$row], $connectors->lengths[$row], $standings->strictness($row), $standings->margin($row)];
+                $candidates[] = [$row, $connectors->diameters[$row], $connectors->lengths[$row], $connectors->pads[$row], $standings->strictness($row), $standings->margin($row)];
             }
         }
         $this->candidates = $candidates;
@@ -29,13 +29,14 @@ final readonly class Pairing
     {
         [$diameters, $lengths, $passes] = [$this->columns[Need::CONNECTOR_DIAMETER], $this->columns[Need::CONNECTOR_LENGTH], $this->columns[Need::PASSES_CONNECTOR]];
         [$thin, $thick, $short, $long] = [$diameters->least[$row], min($diameters->most[$row], $passes->most[$row]), $lengths->least[$row], $lengths->most[$row]];
+        $wide = $this->columns[Need::PASSES_PAD]->most[$row];
         [$best, $bestStrictness, $bestMargin, $goes] = [null, 0, 0, 0];
-        foreach ($this->candidates as [$connector, $diameter, $length, $own, $spare]) {
-            if ($diameter < $thin || $diameter > $thick || $length < $short || $length > $long) {
+        foreach ($this->candidates as [$connector, $diameter, $length, $pad, $own, $spare]) {
+            if ($diameter < $thin || $diameter > $thick || $length < $short || $length > $long || $pad > $wide) {
                 continue;
             }
             ++$goes;
-            $least = min($margin, $spare, $diameter - $thin, $thick - $diameter, $length - $short, $long - $length);
+            $least = min($margin, $spare, $diameter - $thin, $thick - $diameter, $length - $short, $long - $length, null === $pad ? $margin : $wide - $pad);
             if (null === $best || $own < $bestStrictness || $own === $bestStrictness && $least > $bestMargin) {
                 [$best, $bestStrictness, $bestMargin] = [$connector, $own, $least];
             }

@@ -46,7 +46,7 @@ final class Ranking
         $keys = [];
         $possible = 0;
         for ($i = 0, $count = $connectors->count(); $i < $count; ++$i) {
-            $inKit = null === $row ? [] : self::inKit($columns, $row, $connectors->diameters[$i], $connectors->lengths[$i]);
+            $inKit = null === $row ? [] : self::inKit($columns, $row, $connectors->diameters[$i], $connectors->lengths[$i], $connectors->pads[$i]);
             $outside = \count(array_filter($inKit, static fn (int $margin): bool => $margin < 0));
             $strictness = $outside > 0 ? Outcome::DoesNotFit->strictness() : $standings->strictness($i);
             $possible += Outcome::DoesNotFit->strictness() === $strictness ? 0 : 1;
@@ -98,9 +98,9 @@ final class Ranking
      *
      * @return list<int> the margins of a connector in one of them
      */
-    private static function inKit(array $columns, int $row, int $diameter, int $length): array
+    private static function inKit(array $columns, int $row, int $diameter, int $length, ?int $pad): array
     {
-        return [$columns[Need::CONNECTOR_DIAMETER]->margin($row, $diameter), $columns[Need::PASSES_CONNECTOR]->margin($row, $diameter), $columns[Need::CONNECTOR_LENGTH]->margin($row, $length)];
+        return [$columns[Need::CONNECTOR_DIAMETER]->margin($row, $diameter), $columns[Need::PASSES_CONNECTOR]->margin($row, $diameter), $columns[Need::CONNECTOR_LENGTH]->margin($row, $length), ...(null === $pad ? [] : [$columns[Need::PASSES_PAD]->margin($row, $pad)])];
     }
 
     /**

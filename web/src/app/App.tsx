@@ -61,6 +61,7 @@ const PLACES = [
   { to: '/', name: 'Jobs' },
   { to: '/cables', name: 'Cables' },
   { to: '/kits', name: 'Kits' },
+  { to: '/connectors', name: 'Connectors' },
   { to: '/stores', name: 'Stores' },
 ]
 
@@ -139,6 +140,10 @@ const router = createBrowserRouter([
           { path: '/cables', element: <Library /> },
           { path: '/kits/:id?', element: <Kits /> },
           { path: '/kits/drafts/:id', lazy: async () => ({ Component: (await import('../features/kit-draft/Draft')).Draft }) },
+          {
+            path: '/connectors',
+            lazy: async () => ({ Component: (await import('../features/connectors/Connectors')).Connectors }),
+          },
           { path: '/stores', element: <Stores /> },
         ],
       },

@@ -1,11 +1,10 @@
+import type { Job } from '../../api/types'
 import { isObject, type Json } from '../../domain/json'
 import { sayMark } from '../../domain/length'
 import { useUnit } from '../../ui/UnitContext'
-import { useSheet } from './SheetContext'
 
 /** Where a cut lies on the job that the draft is tried on. */
-export function CutExample({ item }: { item: Json }) {
-  const { tried } = useSheet()
+export function CutExample({ item, tried }: { item: Json; tried: Job | null }) {
   const unit = useUnit()
   const cut = isObject(item) ? item['cut'] : undefined
   const mark = tried?.markOut?.marks.find((one) => one.cut === cut)

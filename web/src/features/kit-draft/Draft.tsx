@@ -9,11 +9,13 @@ import { Note } from '../../ui/Note'
 import { UnitProvider } from '../../ui/UnitContext'
 import { UnitToggle } from '../../ui/UnitToggle'
 import { Beside } from './Beside'
+import { CutExample } from './CutExample'
 import { Kept } from './Kept'
+import { keysFor } from './keys'
 import { Release } from './Release'
 import { SectionForm } from './SectionForm'
 import { SectionNav, type Place } from './SectionNav'
-import { SheetContext } from './SheetContext'
+import { FormContext } from '../../views/form/FormContext'
 import { TextForm } from './TextForm'
 import { useKeptText } from './useKeptText'
 import { useTrial } from './useTrial'
@@ -61,17 +63,18 @@ function Loaded({ draft }: { draft: KitDraft }) {
       <SectionNav place={json ? place : 'text'} problems={draft.problems} onPlace={setPlace} isForm={json !== null} />
       <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 desk:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         {json && place !== 'text' ? (
-          <SheetContext
+          <FormContext
             value={{
               json,
               change: mayWrite ? (path, value) => kept.type(written(json, path, value)) : null,
               move: (path, from, by) => kept.type(JSON.stringify(moved(json, path, from, by), null, 2)),
               problems: draft.problems,
-              tried: trial.job,
+              keysFor: (field) => keysFor(field, json),
+              example: (item) => <CutExample item={item} tried={trial.job} />,
             }}
           >
             <SectionForm key={place} place={place} />
-          </SheetContext>
+          </FormContext>
         ) : (
           <TextForm text={kept.text} problems={draft.problems} onText={mayWrite ? kept.type : null} />
         )}

@@ -1,4 +1,4 @@
-import { Fields } from './Fields'
+import { Fields } from '../../views/form/Fields'
 import type { Place } from './SectionNav'
 import { SECTIONS } from './sections'
 import { SizeTable } from './SizeTable'

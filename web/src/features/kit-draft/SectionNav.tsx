@@ -1,8 +1,8 @@
 import { classes } from '../../ui/classes'
-import { faultsOutside, faultsWithin } from './faults'
-import { FaultCount } from './FaultCount'
+import { faultsOutside, faultsWithin } from '../../views/form/faults'
+import { FaultCount } from '../../views/form/FaultCount'
 import { SECTIONS, type Section } from './sections'
-import type { Problem } from './SheetContext'
+import type { Problem } from '../../views/form/FormContext'
 
 /** A section by its key, or the sheet's text as a whole. */
 export type Place = string

@@ -2,15 +2,15 @@ import { emptyOf } from '../../domain/form'
 import { at, put, type Json, type Path } from '../../domain/json'
 import { Button } from '../../ui/Button'
 import { classes } from '../../ui/classes'
-import { Chips, KeyAdder, optionsOf, textOf } from './Entry'
-import { faultAt } from './faults'
+import { Chips, KeyAdder, optionsOf, textOf } from '../../views/form/Entry'
+import { faultAt } from '../../views/form/faults'
 import { form } from './sections'
-import { useSheet } from './SheetContext'
+import { useForm } from '../../views/form/FormContext'
 import { rowsOf, type Row } from './sizeRows'
 
 /** The leaflet's table of sizes: a column a size, a row a figure, each where it can be compared with its neighbour. */
 export function SizeTable() {
-  const { json, change, problems } = useSheet()
+  const { json, change, problems } = useForm()
   const sizes = Array.isArray(json['sizes']) ? json['sizes'] : []
   const all = rowsOf(sizes, json)
   const rows = all.filter((row) => row.isThere)
@@ -69,7 +69,7 @@ export function SizeTable() {
 const emptySize = (): Json => emptyOf({ kind: 'group', fields: form.fieldsOfDefinition('size') })
 
 function SizeRow({ row, isFirst, count }: { row: Row; isFirst: boolean; count: number }) {
-  const { json, change, problems } = useSheet()
+  const { json, change, problems } = useForm()
   return (
     <>
       {isFirst && row.heading && (
@@ -111,7 +111,7 @@ const cell = (text: string, row: Row): Json | undefined =>
 
 /** Figures that the leaflet gives and that have no row yet. */
 function MoreRows({ sizes, absent }: { sizes: Json[]; absent: Row[] }) {
-  const { change } = useSheet()
+  const { change } = useForm()
   const nameOf = (row: Row) => [row.heading, row.title].filter(Boolean).join(': ')
   const inAll = (path: Path) =>
     change?.(
@@ -131,7 +131,7 @@ function MoreRows({ sizes, absent }: { sizes: Json[]; absent: Row[] }) {
 }
 
 function ConductorKinds({ size, place }: { size: Json; place: number }) {
-  const { change } = useSheet()
+  const { change } = useForm()
   const name = textOf(at(size, ['label'])) || `size ${place + 1}`
   const fields = form.fieldsOfDefinition('conductor').filter((field) => field.shape.kind === 'choices')
   const isSaid = fields.some((field) => at(size, ['conductor', field.key]) !== undefined)

@@ -1,4 +1,4 @@
-import type { Problem } from './SheetContext'
+import type { Problem } from '../../views/form/FormContext'
 
 type TextFormProps = { text: string; problems: Problem[]; onText: ((text: string) => void) | null }
 

@@ -1,6 +1,5 @@
 import { isObject, type JsonObject } from '../../domain/json'
-
-type Option = { value: string; name: string }
+import type { Option } from '../../views/form/FormContext'
 
 const CUTS = ['oversheath', 'armour', 'bedding', 'lead-sheath', 'belt', 'metallic-screen', 'insulation-screen', 'insulation']
 

@@ -1,6 +1,6 @@
 import type { FormField } from '../../domain/form'
 import { at, isObject, type Json, type Path } from '../../domain/json'
-import { textOf } from './Entry'
+import { textOf } from '../../views/form/Entry'
 import { form } from './sections'
 
 /** One figure of every size. */

@@ -42,7 +42,7 @@ export function AddBox() {
       <Field label="Where it stands">
         {(input) => <input {...input} maxLength={80} value={place} onChange={(event) => setPlace(event.target.value)} />}
       </Field>
-      <Button type="submit" kind="primary" disabled={add.isPending}>
+      <Button type="submit" kind="primary" disabled={add.isPending || label === ''}>
         Put it on the shelf
       </Button>
       {add.isSuccess && label === '' && (

@@ -7,6 +7,7 @@ namespace App\Tests\Console;
 use Berm\Core\Cable\InsulationMaterial;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Cable\MetallicScreen;
+use Berm\Core\File\ConnectorFile;
 use Berm\Core\File\Fields;
 use Berm\Core\File\KitSheetFile;
 use Berm\Core\Kit\PartKind;
@@ -15,8 +16,8 @@ use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
-/** The published schema says what the reader takes. */
-final class KitSheetSchemaTest extends TestCase
+/** The published schemas say what the readers take. */
+final class SchemaTest extends TestCase
 {
     private const ROOT = __DIR__.'/../..';
 
@@ -30,6 +31,19 @@ final class KitSheetSchemaTest extends TestCase
             $text = (string) file_get_contents($file);
             self::assertKept($text, basename($file));
             self::assertKept(json_encode(KitSheetFile::write(Fields::readText($text, KitSheetFile::read(...))), \JSON_THROW_ON_ERROR), basename($file).', written again');
+        }
+    }
+
+    #[Test]
+    public function everyDemoConnectorAndWhatIsWrittenOfItKeepsTheSchema(): void
+    {
+        $files = glob(self::ROOT.'/demo/connectors/*.json');
+        self::assertIsArray($files);
+        self::assertNotEmpty($files);
+        foreach ($files as $file) {
+            $text = (string) file_get_contents($file);
+            self::assertKept($text, basename($file), 'connector');
+            self::assertKept(json_encode(ConnectorFile::write(Fields::readText($text, ConnectorFile::read(...))), \JSON_THROW_ON_ERROR), basename($file).', written again', 'connector');
         }
     }
 
@@ -62,16 +76,16 @@ final class KitSheetSchemaTest extends TestCase
         return $place;
     }
 
-    private static function assertKept(string $json, string $what): void
+    private static function assertKept(string $json, string $what, string $format = 'kit-sheet'): void
     {
-        $schema = json_decode(self::schema(), false, 32, \JSON_THROW_ON_ERROR);
+        $schema = json_decode(self::schema($format), false, 32, \JSON_THROW_ON_ERROR);
         self::assertIsObject($schema);
         $error = (new Validator())->validate(json_decode($json, false, 32, \JSON_THROW_ON_ERROR), $schema)->error();
         self::assertNull($error, null === $error ? '' : "$what: ".json_encode((new ErrorFormatter())->format($error)));
     }
 
-    private static function schema(): string
+    private static function schema(string $format = 'kit-sheet'): string
     {
-        return (string) file_get_contents(self::ROOT.'/docs/formats/kit-sheet.schema.json');
+        return (string) file_get_contents(self::ROOT."/docs/formats/$format.schema.json");
     }
 }

@@ -5,22 +5,21 @@ import { word } from '../../domain/words'
 import { classes } from '../../ui/classes'
 import { Field } from '../../ui/Field'
 import { useUnit } from '../../ui/UnitContext'
-import { optionName } from '../../views/cableForm'
+import { optionName } from '../cableForm'
 import { faultAt } from './faults'
-import { keysFor } from './keys'
-import { useSheet } from './SheetContext'
+import { useForm, type Option } from './FormContext'
 
 type EntryProps = { field: FormField; path: Path; label?: string }
 
 /** One field that is not made of others, with what is wrong at it. */
 export function Entry({ field, path, label = field.title }: EntryProps) {
-  const { json, change, problems } = useSheet()
+  const { json, change, problems, keysFor } = useForm()
   const unit = useUnit()
   const value = at(json, path)
   const { shape } = field
   const fault = faultAt(problems, path)
   const set = (next: Json) => change?.(path, next === '' && field.isShown && !field.isRequired ? undefined : next)
-  const keys = shape.kind === 'text' ? keysFor(field.key, json) : null
+  const keys = shape.kind === 'text' ? keysFor?.(field.key) : null
   if (shape.kind === 'flag')
     return (
       <label className="flex min-h-12 items-center gap-3 self-end">
@@ -67,7 +66,7 @@ type SelectProps = {
   id: string
   className: string
   value: Json | undefined
-  options: { value: string | number; name: string }[]
+  options: Option[]
   onChange: ((value: string | number) => void) | null
 }
 
@@ -97,14 +96,14 @@ function Select({ value, options, onChange, ...select }: SelectProps) {
 type ChipsProps = {
   title: string
   path: Path
-  options: { value: string | number; name: string }[]
+  options: Option[]
   /** Otherwise nothing is said where nothing is chosen. */
   isNeeded: boolean
 }
 
 /** Any number of a few things. */
 export function Chips({ title, path, options, isNeeded }: ChipsProps) {
-  const { json, change, problems } = useSheet()
+  const { json, change, problems } = useForm()
   const unit = useUnit()
   const there = at(json, path)
   const chosen = Array.isArray(there) ? there : []
@@ -171,7 +170,7 @@ export function KeyAdder({ label, keys, onAdd }: { label: string; keys: string[]
   )
 }
 
-export const optionsOf = (shape: FormField['shape']): { value: string | number; name: string }[] =>
+export const optionsOf = (shape: FormField['shape']): Option[] =>
   shape.kind === 'choice' || shape.kind === 'choices'
     ? shape.options.map((value) => ({ value, name: optionName(String(value)) }))
     : []

@@ -6,12 +6,11 @@ import { Chips, Entry, KeyAdder, optionsOf } from './Entry'
 import { FaultCount } from './FaultCount'
 import { faultsWithin } from './faults'
 import { ItemList } from './ItemList'
-import { keysFor } from './keys'
-import { useSheet } from './SheetContext'
+import { useForm } from './FormContext'
 
 /** The fields of an object: those that are there, and a way to say more. */
 export function Fields({ fields, path }: { fields: FormField[]; path: Path }) {
-  const { json, change } = useSheet()
+  const { json, change } = useForm()
   const there = at(json, path)
   const isThere = (field: FormField) => field.isRequired || field.isShown || (isObject(there) && there[field.key] !== undefined)
   const absent = fields.filter((field) => !isThere(field))
@@ -45,7 +44,7 @@ export function Fields({ fields, path }: { fields: FormField[]; path: Path }) {
 }
 
 function OneField({ field, path }: { field: FormField; path: Path }) {
-  const { change } = useSheet()
+  const { change } = useForm()
   const leaveOut = !field.isRequired && !field.isShown && change && (
     <button
       type="button"
@@ -69,7 +68,7 @@ function OneField({ field, path }: { field: FormField; path: Path }) {
 }
 
 function Content({ field, path }: { field: FormField; path: Path }): ReactNode {
-  const { json } = useSheet()
+  const { keysFor } = useForm()
   const { shape, key, title } = field
   switch (shape.kind) {
     case 'choices':
@@ -87,7 +86,7 @@ function Content({ field, path }: { field: FormField; path: Path }): ReactNode {
         </Titled>
       )
     case 'list': {
-      const keys = keysFor(key, json)
+      const keys = keysFor?.(key)
       return keys ? (
         <Chips title={title} path={path} options={keys} isNeeded={false} />
       ) : (
@@ -100,7 +99,7 @@ function Content({ field, path }: { field: FormField; path: Path }): ReactNode {
 }
 
 function Titled({ title, path, children }: { title: string; path: Path; children: ReactNode }) {
-  const { problems } = useSheet()
+  const { problems } = useForm()
   return (
     <fieldset className="grid gap-2 border-l-4 border-line pl-4">
       <legend className="font-semibold">
@@ -113,7 +112,7 @@ function Titled({ title, path, children }: { title: string; path: Path; children
 
 /** Values by keys of the sheet's own, or by layer. */
 function MapFields({ path, keys, of, title }: { path: Path; keys: string[] | null; of: Shape; title: string }) {
-  const { json, change } = useSheet()
+  const { json, change } = useForm()
   const there = at(json, path)
   const known = isObject(there) ? Object.keys(there) : []
   return (

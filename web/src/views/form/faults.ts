@@ -1,5 +1,5 @@
 import { pathText, type Path } from '../../domain/json'
-import type { Problem } from './SheetContext'
+import type { Problem } from './FormContext'
 
 /** What is wrong at a place itself. */
 export const faultAt = (problems: Problem[], path: Path): string | undefined =>

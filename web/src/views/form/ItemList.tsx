@@ -4,18 +4,17 @@ import { at, isObject, type Json, type Path } from '../../domain/json'
 import { capital, word } from '../../domain/words'
 import { Button } from '../../ui/Button'
 import { useUnit } from '../../ui/UnitContext'
-import { CutExample } from './CutExample'
 import { Entry } from './Entry'
 import { FaultCount } from './FaultCount'
 import { Fields } from './Fields'
 import { faultAt, faultsWithin } from './faults'
-import { useSheet } from './SheetContext'
+import { useForm } from './FormContext'
 
 type ItemListProps = { title: string; path: Path; of: Shape }
 
 /** Things in their order: each can be opened, moved, copied and taken out. */
 export function ItemList({ title, path, of }: ItemListProps) {
-  const { json, change, problems } = useSheet()
+  const { json, change, problems } = useForm()
   const there = at(json, path)
   const items = Array.isArray(there) ? there : []
   const fault = faultAt(problems, path)
@@ -54,7 +53,7 @@ export function ItemList({ title, path, of }: ItemListProps) {
 type ItemProps = { item: Json; place: number; path: Path; of: Shape; count: number; isOpen: boolean }
 
 function Item({ item, place, path, of, count, isOpen }: ItemProps) {
-  const { problems } = useSheet()
+  const { problems, example } = useForm()
   const unit = useUnit()
   const here = [...path, place]
   if (of.kind !== 'group')
@@ -75,7 +74,7 @@ function Item({ item, place, path, of, count, isOpen }: ItemProps) {
           ▸
         </span>
         <span className="grow font-semibold">{name}</span>
-        <CutExample item={item} />
+        {example?.(item)}
         <FaultCount count={faults} />
       </summary>
       <div className="grid gap-3 border-l-4 border-ink pb-4 pl-4">
@@ -88,7 +87,7 @@ function Item({ item, place, path, of, count, isOpen }: ItemProps) {
 }
 
 function ItemTools({ place, path, count, name }: { place: number; path: Path; count: number; name: string }) {
-  const { json, change, move } = useSheet()
+  const { json, change, move } = useForm()
   if (!change) return null
   const list = at(json, path)
   const copy = Array.isArray(list) ? list[place] : undefined

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Http\Wire\SheetJson;
+use App\Security\Permission;
+use App\Security\Person;
+use App\UseCase\AddConnector;
+use App\UseCase\Sheets;
+use Berm\Core\File\ConnectorFile;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+
+/** Connectors and lugs: looked through, and taken in by their makers' sheets. */
+final readonly class ConnectorController
+{
+    private const PER_PAGE = 30;
+
+    public function __construct(private Sheets $sheets)
+    {
+    }
+
+    #[Route('/api/connectors', methods: ['GET'])]
+    #[IsGranted(Permission::Read->value)]
+    public function list(Request $request): JsonResponse
+    {
+        $page = min(100_000, max(1, $request->query->getInt('page', 1)));
+        [$connectors, $total] = $this->sheets->connectors($request->query->getString('search'), $page, self::PER_PAGE);
+
+        return new JsonResponse(['connectors' => array_map(SheetJson::connector(...), $connectors), 'total' => $total, 'page' => $page, 'perPage' => self::PER_PAGE]);
+    }
+
+    #[Route('/api/connectors', methods: ['POST'])]
+    #[IsGranted(Permission::WriteSheet->value)]
+    public function add(Request $request, AddConnector $addConnector, #[CurrentUser] Person $person): JsonResponse
+    {
+        return new JsonResponse(SheetJson::connector($addConnector(Body::read($request, ConnectorFile::read(...)), $person->shownAs)), 201);
+    }
+}

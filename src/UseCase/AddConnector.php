@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\UseCase;
+
+use Berm\Core\Connector\Connector;
+use Berm\Core\File\BadDocument;
+
+/** Keeps a connector's sheet as its next revision. */
+final readonly class AddConnector
+{
+    public function __construct(private Sheets $sheets, private Atomically $atomically)
+    {
+    }
+
+    /** @throws BadDocument when it is not the next revision @throws SheetExists */
+    public function __invoke(Connector $connector, string $by): Connector
+    {
+        return $this->atomically->run(function () use ($connector, $by): Connector {
+            $next = 1 + ($this->sheets->newestConnector($connector->revision->id)->revision->number ?? 0);
+            if ($connector->revision->number !== $next) {
+                throw BadDocument::because('revision', \sprintf('is %d: the next revision of this sheet is %d.', $connector->revision->number, $next));
+            }
+            $this->sheets->addConnector($connector, $by);
+
+            return $connector;
+        });
+    }
+}

@@ -1,0 +1,40 @@
+import type { Connector } from '../../api/types'
+import { sayFine } from '../../domain/length'
+import { say } from '../../domain/sentence'
+import { useUnit } from '../../ui/UnitContext'
+
+/** What a connector's sheet says, figure by figure. */
+export function ConnectorFacts({ connector }: { connector: Connector }) {
+  const unit = useUnit()
+  const figures: [string, number | null][] = [
+    [connector.kind === 'lug' ? 'Length of the barrel' : 'Length over all', connector.lengthMm],
+    ['Diameter over the barrel', connector.diameterMm],
+    ['Bore', connector.boreMm],
+    ['Bore depth', connector.boreDepthMm],
+    ['Hole centre to barrel mouth', connector.holeToMouthMm],
+  ]
+  return (
+    <>
+      <p className="text-label text-mute">
+        {connector.maker} · {connector.id}, revision {connector.revision} · takes {connector.materials.join(' and ')}
+      </p>
+      <dl className="border-t border-line">
+        {figures.map(
+          ([name, mm]) =>
+            mm !== null && (
+              <div key={name} className="flex justify-between gap-4 border-b border-line py-1.5">
+                <dt>{name}</dt>
+                <dd className="font-semibold">{sayFine(mm, unit)}</dd>
+              </div>
+            ),
+        )}
+      </dl>
+      <p>{connector.method}</p>
+      <ul>
+        {connector.details.map((sentence) => (
+          <li key={sentence.template}>{say(sentence, unit)}</li>
+        ))}
+      </ul>
+    </>
+  )
+}

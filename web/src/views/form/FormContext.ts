@@ -1,0 +1,26 @@
+import { createContext, useContext, type ReactNode } from 'react'
+import type { Json, JsonObject, Path } from '../../domain/json'
+
+export type Problem = { path: string; message: string }
+export type Option = { value: string | number; name: string }
+
+type FormState = {
+  json: JsonObject
+  /** Null: it may only be read. */
+  change: ((path: Path, value: Json | undefined) => void) | null
+  move: (path: Path, from: number, by: -1 | 1) => void
+  problems: Problem[]
+  /** What a field may name of the document itself; null where it is typed. */
+  keysFor?: (field: string) => Option[] | null
+  /** What comes of an item, said beside its name. */
+  example?: (item: Json) => ReactNode
+}
+
+export const FormContext = createContext<FormState | null>(null)
+
+/** The document that is being written. */
+export function useForm(): FormState {
+  const form = useContext(FormContext)
+  if (!form) throw new Error('there is no form here')
+  return form
+}
