@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest'
+import { rowsOf } from './sizeRows'
+
+const range = { min: '1 mm', max: '2 mm' }
+const size = {
+  label: 'M',
+  conductor: { min: '70 mm²', max: '150 mm²' },
+  insulation: range,
+  oversheath: range,
+  connectorDiameter: range,
+  connectorLength: range,
+  dimensions: { clear_insulation: '108 mm' },
+  parts: { tube: { length: '400 mm', expandedBore: '38 mm', recoveredBore: '12 mm' } },
+}
+const sheet = { parts: [{ key: 'tube', name: 'Stress tube' }] }
+const there = (sizes: (typeof size & object)[]) => rowsOf(sizes, sheet).filter((row) => row.isThere)
+
+describe('the table of sizes', () => {
+  it('has a row for each figure that a size must have, headed as the leaflet heads it', () => {
+    const names = there([size]).map((row) => `${row.heading}: ${row.title}`)
+    expect(names).toContain(': Size')
+    expect(names).toContain('Conductor: From')
+    expect(names).toContain('Over the insulation: To')
+    expect(names).toContain('Part: Stress tube: Bore, recovered')
+    expect(names).toContain('Dimensions of its own, for the formulas: clear insulation')
+  })
+  it('leaves out what no size has, and knows that it could be had', () => {
+    expect(there([size]).some((row) => row.path.at(-1) === 'wall')).toBe(false)
+    expect(rowsOf([size], sheet).some((row) => row.path.join('.') === 'parts.tube.wall' && !row.isThere)).toBe(true)
+  })
+  it('shows a figure as soon as one of the sizes has it', () => {
+    const walled = { ...size, label: 'L', parts: { tube: { ...size.parts.tube, wall: '4 mm' } } }
+    expect(there([size, walled]).some((row) => row.path.join('.') === 'parts.tube.wall')).toBe(true)
+  })
+  it('asks for both ends of a range once it is begun', () => {
+    const leaded = { ...size, leadSheath: { min: '' } }
+    expect(there([leaded]).map((row) => row.path.join('.'))).toEqual(expect.arrayContaining(['leadSheath.min', 'leadSheath.max']))
+  })
+})
