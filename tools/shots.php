@@ -17,7 +17,7 @@ $views = [
     ['cables', $job(2).'/cables', 'ovality'],
     ['library', '/cables', 'Least bending radius'],
     ['kit', $job(4).'/kit', 'do not fit, and why'],
-    ['connector', $job(2).'/connector', 'How it is fixed'],
+    ['connector', $job(2).'/connector', 'do not fit, and why'],
     ['mark-out', $job(2).'/mark-out', 'thread on in this order'],
     ['mark-out-inches', $job(3).'/mark-out', 'from the cable end'],
     ['build', $job(2).'/build', 'window'],

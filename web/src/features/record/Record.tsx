@@ -15,6 +15,7 @@ import { MarkTables } from '../../views/MarkTables'
 import { sayEvent } from '../../views/sayEvent'
 import { SectionView } from '../../views/SectionView'
 import { useJob } from '../../views/useJob'
+import { boxOf, toolsOf } from './usedOn'
 
 /** Who did what with what, and what it measured: a page that prints, a PDF, and a file to compute it again. */
 export function Record() {
@@ -94,6 +95,8 @@ function Facts({ job }: { job: Job }) {
     ...(job.draft.weather?.air && job.draft.weather.humidity
       ? [['Air', `${job.draft.weather.air}, ${job.draft.weather.humidity} % relative humidity`] as [string, string]]
       : []),
+    ['Box', boxOf(job) ?? 'none opened in Berm'],
+    ['Tools', toolsOf(job).join('; ') || 'none named'],
     ['Parked', parked.join('; ') || 'nothing recorded'],
   ]
   return (
