@@ -10,14 +10,14 @@ use Berm\Core\File\BadDocument;
 /** Keeps a connector's sheet as its next revision. */
 final readonly class AddConnector
 {
-    public function __construct(private Sheets $sheets, private Atomically $atomically)
+    public function __construct(private Sheets $sheets, private RankingTables $tables, private Atomically $atomically)
     {
     }
 
     /** @throws BadDocument when it is not the next revision @throws SheetExists */
     public function __invoke(Connector $connector, string $by): Connector
     {
-        return $this->atomically->run(function () use ($connector, $by): Connector {
+        $added = $this->atomically->run(function () use ($connector, $by): Connector {
             $next = 1 + ($this->sheets->newestConnector($connector->revision->id)->revision->number ?? 0);
             if ($connector->revision->number !== $next) {
                 throw BadDocument::because('revision', \sprintf('is %d: the next revision of this sheet is %d.', $connector->revision->number, $next));
@@ -26,5 +26,8 @@ final readonly class AddConnector
 
             return $connector;
         });
+        $this->tables->connectors($added->kind);
+
+        return $added;
     }
 }

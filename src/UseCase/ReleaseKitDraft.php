@@ -11,7 +11,7 @@ use Berm\Core\Saying\Sentence;
 /** A second person checks a draft and makes it the next revision; whoever wrote it last cannot. */
 final readonly class ReleaseKitDraft
 {
-    public function __construct(private KitDrafts $drafts, private Sheets $sheets, private Atomically $atomically)
+    public function __construct(private KitDrafts $drafts, private Sheets $sheets, private RankingTables $tables, private Atomically $atomically)
     {
     }
 
@@ -23,7 +23,7 @@ final readonly class ReleaseKitDraft
      */
     public function __invoke(string $sheetId, int $version, string $by): KitSheet
     {
-        return $this->atomically->run(function () use ($sheetId, $version, $by): KitSheet {
+        $released = $this->atomically->run(function () use ($sheetId, $version, $by): KitSheet {
             $draft = $this->drafts->find($sheetId) ?? throw DraftNotFound::of($sheetId);
             if ($draft->version !== $version) {
                 throw new DraftConflict($draft);
@@ -41,5 +41,9 @@ final readonly class ReleaseKitDraft
 
             return $sheet;
         });
+        // Whoever releases waits for the ranking to be made ready, and not the next jointer.
+        $this->tables->kits($released->application->function);
+
+        return $released;
     }
 }

@@ -71,4 +71,23 @@ final class KitsTest extends TestCase
             $page->close();
         }
     }
+
+    #[Test]
+    public function whoeverKeepsSecondSeesBothVersionsAndDecides(): void
+    {
+        [$one, $other] = [Page::open(), Page::open()];
+        try {
+            $one->signIn('engineer')->press('Kits')->pressFirst('Push-on joint')->press('Change it')->see('Kept. Nothing is wrong with it.');
+            $draft = $one->path();
+            $other->signIn('checker')->go($draft)->see('Kept.')->fill('Maker', 'Checked Accessories')->see('Written last by Hedda Loram');
+            $one->fill('Name', 'Pushed by one')->see('Hedda Loram has kept another version meanwhile.')->assertAccessible()->press('Take that one')->see('Kept. Nothing is wrong with it.');
+            $one->fill('Name', 'Pushed by one again')->see('Written last by Tamsin Oake');
+            $other->fill('Name', 'Pushed by the other')->see('Tamsin Oake has kept another version meanwhile.')->press('Keep mine instead')->see('Written last by Hedda Loram')->see('Kept. Nothing is wrong with it.');
+            $other->fill('Maker', 'Left in haste')->press('← Kits')->see('Push-on joint')->pressFirst('marlpike-pushon-12')->see('Kept.')->see('Written last by Hedda Loram');
+            self::assertStringContainsString('Left in haste', (string) json_encode($other->fetch('/api/kit-drafts/marlpike-pushon-12')), 'kept when the page was left');
+        } finally {
+            $one->close();
+            $other->close();
+        }
+    }
 }

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { ApiError } from '../../api/client'
 import { useKeepDraft, useSaveDraft } from '../../api/kits'
 import type { KitDraft } from '../../api/types'
@@ -6,18 +6,20 @@ import type { KitDraft } from '../../api/types'
 /** How long after the last key a draft is kept. */
 const PAUSE = 700
 
-/** The draft's text as it is typed; it is kept whenever the hand rests. */
+/** The draft's text as it is typed; it is kept whenever the hand rests, and when the page is left. */
 export function useKeptText(draft: KitDraft) {
   const [typed, setTyped] = useState<string | null>(null)
   const { mutate, isPending, error, reset } = useSaveDraft()
   const keep = useKeepDraft()
   const text = typed ?? draft.text
   const isChanged = text !== draft.text
+  const waits = isChanged && !isPending && !error
   useEffect(() => {
-    if (!isChanged || isPending || error) return
+    if (!waits) return
     const timer = setTimeout(() => mutate({ id: draft.id, version: draft.version, text }), PAUSE)
     return () => clearTimeout(timer)
-  }, [draft.id, draft.version, text, isChanged, isPending, error, mutate])
+  }, [draft.id, draft.version, text, waits, mutate])
+  useKeptOnLeaving(waits ? () => mutate({ id: draft.id, version: draft.version, text }) : null, isChanged)
   const theirs = error instanceof ApiError ? error.problem?.theirDraft : undefined
   return {
     text,
@@ -35,4 +37,19 @@ export function useKeptText(draft: KitDraft) {
       reset()
     },
   } as const
+}
+
+/** Sends what is not kept yet when another page is opened, and asks before the browser closes. */
+function useKeptOnLeaving(send: (() => void) | null, isChanged: boolean): void {
+  const latest = useRef(send)
+  useEffect(() => {
+    latest.current = send
+  })
+  useEffect(() => () => latest.current?.(), [])
+  useEffect(() => {
+    if (!isChanged) return
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault()
+    window.addEventListener('beforeunload', ask)
+    return () => window.removeEventListener('beforeunload', ask)
+  }, [isChanged])
 }

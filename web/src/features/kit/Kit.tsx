@@ -20,6 +20,9 @@ export function Kit() {
   const change = useChangePlan(job)
   const choices = useInfiniteQuery(jobQueries.kits(job.id, job.version))
   const mayPlan = useMay('plan') && !job.connectorFitted
+  const newer = choices.data?.pages
+    .flatMap((page) => page.choices)
+    .find(({ kit }) => kit && kit.id === job.kit?.id && kit.revision > job.kit.revision)?.kit
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 p-4 desk:grid-cols-[minmax(0,26rem)_minmax(0,1fr)] desk:p-6">
       <section className="grid content-start gap-3">
@@ -38,6 +41,11 @@ export function Kit() {
         {choices.error && <p role="alert">{choices.error.message}</p>}
         {choices.data?.pages[0]?.total === 0 && (
           <p>There is no kit sheet for a {word(job.function.replace('-', ' '), unit)} yet.</p>
+        )}
+        {newer && job.kit && (
+          <Note tone="unproved" title={`Revision ${newer.revision} of this kit’s sheet is out.`}>
+            This job keeps revision {job.kit.revision}, which it was planned with, until the kit is chosen again.
+          </Note>
         )}
         <ChoiceList
           label="Kit sizes, the best first"
