@@ -39,7 +39,7 @@ final readonly class CableController
     #[IsGranted(Permission::Read->value)]
     public function page(Request $request): JsonResponse
     {
-        $page = max(1, $request->query->getInt('page', 1));
+        $page = PageNumber::of($request);
         $perPage = min(100, max(1, $request->query->getInt('perPage', 30)));
         [$cables, $total] = $this->cables->page(self::search($request), $page, $perPage);
 

@@ -29,7 +29,7 @@ final readonly class ConnectorController
     #[IsGranted(Permission::Read->value)]
     public function list(Request $request): JsonResponse
     {
-        $page = min(100_000, max(1, $request->query->getInt('page', 1)));
+        $page = PageNumber::of($request);
         [$connectors, $total] = $this->sheets->connectors($request->query->getString('search'), $page, self::PER_PAGE);
 
         return new JsonResponse(['connectors' => array_map(SheetJson::connector(...), $connectors), 'total' => $total, 'page' => $page, 'perPage' => self::PER_PAGE]);

@@ -45,7 +45,7 @@ final readonly class JobController
     #[IsGranted(Permission::Read->value)]
     public function list(Request $request, ListJobs $listJobs): JsonResponse
     {
-        $page = self::pageOf($request);
+        $page = PageNumber::of($request);
         $perPage = min(100, max(1, $request->query->getInt('perPage', 20)));
         [$jobs, $total] = $listJobs($page, $perPage);
 
@@ -96,14 +96,14 @@ final readonly class JobController
     #[IsGranted(Permission::Read->value)]
     public function kits(string $id, Request $request, JudgeChoices $judge): JsonResponse
     {
-        return new JsonResponse(SheetJson::choices($judge->kits($id, self::pageOf($request))));
+        return new JsonResponse(SheetJson::choices($judge->kits($id, PageNumber::of($request))));
     }
 
     #[Route('/api/jobs/{id}/connectors', methods: ['GET'])]
     #[IsGranted(Permission::Read->value)]
     public function connectors(string $id, Request $request, JudgeChoices $judge): JsonResponse
     {
-        return new JsonResponse(SheetJson::choices($judge->connectors($id, self::pageOf($request))));
+        return new JsonResponse(SheetJson::choices($judge->connectors($id, PageNumber::of($request))));
     }
 
     #[Route('/api/jobs/{id}/ends/{end}/identification', requirements: ['end' => 'A|B'], methods: ['GET'])]
@@ -122,10 +122,5 @@ final readonly class JobController
             $event instanceof PlanChanged => throw BadDocument::because('event.kind', 'is written by the server alone, when the plan is changed.'),
             default => Permission::Build,
         };
-    }
-
-    private static function pageOf(Request $request): int
-    {
-        return min(100_000, max(1, $request->query->getInt('page', 1)));
     }
 }

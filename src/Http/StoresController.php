@@ -37,7 +37,7 @@ final readonly class StoresController
     #[IsGranted(Permission::Read->value)]
     public function list(Request $request): JsonResponse
     {
-        $page = max(1, $request->query->getInt('page', 1));
+        $page = PageNumber::of($request);
         [$kit, $size, $job] = [self::asked($request, 'kit'), self::asked($request, 'size'), self::asked($request, 'job')];
         $boxes = $this->boxes->page($kit, $size, $page, self::PER_PAGE);
 

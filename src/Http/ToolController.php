@@ -36,7 +36,7 @@ final readonly class ToolController
     #[IsGranted(Permission::Read->value)]
     public function list(Request $request): JsonResponse
     {
-        $page = min(100_000, max(1, $request->query->getInt('page', 1)));
+        $page = PageNumber::of($request);
 
         return new JsonResponse(['tools' => array_map(fn (Tool $tool): array => ToolJson::of($tool, $this->clock->now()), $this->tools->page($page, self::PER_PAGE)), 'total' => $this->tools->count(), 'page' => $page, 'perPage' => self::PER_PAGE]);
     }

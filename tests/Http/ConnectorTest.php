@@ -47,4 +47,14 @@ final class ConnectorTest extends ApiTestCase
         self::assertSame(201, $this->call('POST', '/api/connectors', [...array_diff_key(self::LUG, ['pad' => 0]), 'id' => 'example-joint-95', 'kind' => 'joint-connector', 'length' => '110 mm'])->getStatusCode());
         self::assertSame((int) (is_numeric($before) ? $before : 0) + 1, self::at($this->call('GET', '/api/jobs/'.self::NO_FIT.'/connectors'), 'total'));
     }
+
+    #[Test]
+    public function aPageFarBeyondTheLastIsEmptyInEveryList(): void
+    {
+        $this->signIn('engineer');
+        foreach (['/api/jobs' => 'jobs', '/api/cables' => 'cables', '/api/connectors' => 'connectors', '/api/boxes' => 'boxes', '/api/tools' => 'tools', '/api/jobs/'.self::NO_FIT.'/kits' => 'choices'] as $path => $list) {
+            $answer = $this->call('GET', $path.'?page='.\PHP_INT_MAX);
+            self::assertSame([200, []], [$answer->getStatusCode(), self::listAt($answer, $list)], $path);
+        }
+    }
 }
