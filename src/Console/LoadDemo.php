@@ -11,10 +11,12 @@ use App\UseCase\CableTypes;
 use App\UseCase\ChangePlan;
 use App\UseCase\CreateJob;
 use App\UseCase\EntryIds;
+use App\UseCase\OpenBox;
 use App\UseCase\PlanDraft;
 use App\UseCase\PlanDraftFile;
 use App\UseCase\SaveKitDraft;
 use App\UseCase\Sheets;
+use App\UseCase\TakeTool;
 use App\UseCase\Tools;
 use App\UseCase\WriteEntry;
 use Berm\Core\Build\Event;
@@ -35,6 +37,10 @@ use Symfony\Component\Console\Output\OutputInterface;
 final class LoadDemo extends Command
 {
     private const BY = 'Demo';
+    private const JOINTER = 'Wren Addlery';
+
+    /** @var array<string, string> ids by batch */
+    private array $boxes = [];
 
     public function __construct(
         private readonly string $folder,
@@ -45,6 +51,8 @@ final class LoadDemo extends Command
         private readonly WriteEntry $writeEntry,
         private readonly SaveKitDraft $saveDraft,
         private readonly AddBox $addBox,
+        private readonly OpenBox $openBox,
+        private readonly TakeTool $takeTool,
         private readonly LabelReader $reader,
         private readonly Tools $tools,
         private readonly EntryIds $ids,
@@ -79,7 +87,8 @@ final class LoadDemo extends Command
             ($this->saveDraft)(Fields::readText($text, KitSheetFile::read(...))->revision->id, 0, $text, 'Tamsin Oake');
         }
         foreach (range(0, 5) as $pull) {
-            ($this->addBox)($this->ids->next(), $this->reader->read($pull), $pull < 4 ? 'Harbour store, bay 3' : 'Van 2', 'Bram Kettley');
+            $box = ($this->addBox)($this->ids->next(), $this->reader->read($pull), $pull < 4 ? 'Harbour store, bay 3' : 'Van 2', 'Bram Kettley');
+            $this->boxes[$box->batch] = $box->id;
         }
         foreach (Fields::readText('{"tools": '.file_get_contents("$this->folder/tools.json").'}', static fn (Fields $file): array => $file->list('tools', ToolFile::read(...))) as $tool) {
             $this->tools->save($tool);
@@ -97,7 +106,13 @@ final class LoadDemo extends Command
         $events = $file->list('log', LogFile::readEvent(...));
         ($this->createJob)($id, $file->text('name'), $function, LengthUnit::Millimetre);
         ($this->changePlan)($id, 1, static fn (): PlanDraft => Fields::got($draft), self::BY);
-        array_walk($events, fn (Event $event) => ($this->writeEntry)($id, $this->ids->next(), $event, 'Wren Addlery'));
+        if ($file->has('box')) {
+            ($this->openBox)($this->boxes[$file->text('box')], $id, [], self::JOINTER);
+        }
+        foreach ($file->texts('tools', 40) as $tool) {
+            ($this->takeTool)($tool, $id, self::JOINTER);
+        }
+        array_walk($events, fn (Event $event) => ($this->writeEntry)($id, $this->ids->next(), $event, self::JOINTER));
 
         return true;
     }
