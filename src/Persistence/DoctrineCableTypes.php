@@ -42,10 +42,7 @@ final readonly class DoctrineCableTypes implements CableTypes
 
     public function catalogue(): Catalogue
     {
-        // Rows are never changed or deleted: their number tells whether any was added.
-        $count = $this->connection->fetchOne("SELECT COUNT(*) FROM sheet WHERE kind = 'cable'");
-
-        return $this->catalogues->get(hash('xxh128', $this->era.'/catalogue/'.(\is_int($count) ? $count : 0)), fn (): Catalogue => Catalogue::of($this->all('')));
+        return $this->catalogues->get(hash('xxh128', "$this->era/catalogue/".SheetRows::stamp($this->connection, 'cable')), fn (): Catalogue => Catalogue::of($this->all('')));
     }
 
     public function add(Construction $cable, string $by): void
@@ -77,11 +74,10 @@ final readonly class DoctrineCableTypes implements CableTypes
     /** @return array{string, list<string>} a condition, and its values */
     private static function matching(string $search): array
     {
-        $words = preg_split('/\s+/u', mb_strtolower(trim($search)), -1, \PREG_SPLIT_NO_EMPTY);
         // "3x95" is how a keyboard writes 3×95.
-        $patterns = array_map(static fn (string $word): string => '%'.addcslashes((string) preg_replace('/(?<=\d)x(?=\d)/', '×', $word), '%_\\').'%', false === $words ? [] : $words);
+        $patterns = SearchWords::patterns((string) preg_replace('/(?<=\d)x(?=\d)/i', '×', $search));
 
-        return ["kind = 'cable' AND ".Newest::CONDITION.str_repeat(' AND title ILIKE ?', \count($patterns)), $patterns];
+        return ["kind = 'cable' AND ".SheetRows::NEWEST.str_repeat(' AND title ILIKE ?', \count($patterns)), $patterns];
     }
 
     /**

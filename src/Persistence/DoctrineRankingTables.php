@@ -36,8 +36,6 @@ final readonly class DoctrineRankingTables implements RankingTables
     }
 
     /**
-     * Rows are never changed or deleted: their number tells whether any was added.
-     *
      * @template T of KitTable|ConnectorTable
      *
      * @param \Closure(): T $make
@@ -46,9 +44,7 @@ final readonly class DoctrineRankingTables implements RankingTables
      */
     private function kept(string $kind, string $of, \Closure $make): object
     {
-        $count = $this->connection->fetchOne('SELECT COUNT(*) FROM sheet WHERE kind = ?', [$kind]);
-
-        return $this->tables->get(hash('xxh128', "$this->era/$kind-table/$of/".(\is_int($count) ? $count : 0)), $make);
+        return $this->tables->get(hash('xxh128', "$this->era/$kind-table/$of/".SheetRows::stamp($this->connection, $kind)), $make);
     }
 
     /**
@@ -63,7 +59,7 @@ final readonly class DoctrineRankingTables implements RankingTables
     private function newest(string $kind, string $field, string $value, callable $read): \Generator
     {
         $rows = $this->connection->iterateNumeric(
-            'SELECT body FROM sheet WHERE kind = ? AND body ->> ? = ? AND '.Newest::CONDITION.' ORDER BY title, sheet_id',
+            'SELECT body FROM sheet WHERE kind = ? AND body ->> ? = ? AND '.SheetRows::NEWEST.' ORDER BY title, sheet_id',
             [$kind, $field, $value],
         );
         foreach ($rows as [$body]) {

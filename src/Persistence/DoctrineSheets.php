@@ -74,9 +74,8 @@ final class DoctrineSheets implements Sheets
 
     public function connectors(string $search, int $page, int $perPage): array
     {
-        $words = preg_split('/\s+/u', trim($search), -1, \PREG_SPLIT_NO_EMPTY);
-        $patterns = array_map(static fn (string $word): string => '%'.addcslashes($word, '%_\\').'%', false === $words ? [] : $words);
-        $where = "kind = 'connector' AND ".Newest::CONDITION.str_repeat(" AND (title || ' ' || (body ->> 'maker')) ILIKE ?", \count($patterns));
+        $patterns = SearchWords::patterns($search);
+        $where = "kind = 'connector' AND ".SheetRows::NEWEST.str_repeat(" AND (title || ' ' || (body ->> 'maker')) ILIKE ?", \count($patterns));
         $connection = $this->entities->getConnection();
         $rows = $connection->fetchAllNumeric(\sprintf("SELECT sheet_id, revision FROM sheet WHERE $where ORDER BY title, sheet_id LIMIT %d OFFSET %d", $perPage, ($page - 1) * $perPage), $patterns);
         $total = $connection->fetchOne("SELECT COUNT(*) FROM sheet WHERE $where", $patterns);
@@ -122,7 +121,7 @@ final class DoctrineSheets implements Sheets
     private function newest(string $kind, callable $read, string $class): array
     {
         $rows = $this->entities->getConnection()->fetchAllAssociative(
-            'SELECT sheet_id, revision FROM sheet WHERE kind = ? AND '.Newest::CONDITION.' ORDER BY title, sheet_id',
+            'SELECT sheet_id, revision FROM sheet WHERE kind = ? AND '.SheetRows::NEWEST.' ORDER BY title, sheet_id',
             [$kind],
         );
         $sheets = [];

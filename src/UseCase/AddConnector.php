@@ -18,10 +18,7 @@ final readonly class AddConnector
     public function __invoke(Connector $connector, string $by): Connector
     {
         $added = $this->atomically->run(function () use ($connector, $by): Connector {
-            $next = 1 + ($this->sheets->newestConnector($connector->revision->id)->revision->number ?? 0);
-            if ($connector->revision->number !== $next) {
-                throw BadDocument::because('revision', \sprintf('is %d: the next revision of this sheet is %d.', $connector->revision->number, $next));
-            }
+            NextRevision::ensure($connector->revision, $this->sheets->newestConnector($connector->revision->id)?->revision);
             $this->sheets->addConnector($connector, $by);
 
             return $connector;

@@ -10,6 +10,7 @@ use Berm\Core\Job\Job;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
 use Berm\Core\MarkOut\RuleValues;
+use Berm\Core\Ranking\ConnectorTable;
 use Berm\Core\Ranking\Enquiry;
 use Berm\Core\Ranking\KitTable;
 use Berm\Core\Ranking\Pair;
@@ -29,9 +30,10 @@ final readonly class JudgeChoices
     {
         $enquiry = self::enquiry($this->job($jobId));
         $table = $this->tables->kits($enquiry->function);
-        $ranked = Ranking::kits($enquiry, $table, $this->tables->connectors($enquiry->function->connectorKind()));
+        $connectors = $this->tables->connectors($enquiry->function->connectorKind());
+        $ranked = Ranking::kits($enquiry, $table, $connectors);
 
-        return self::page($ranked, $page, fn (int $row): Choice => $this->kit($enquiry, $table->names[$row], $ranked->pairs[$row] ?? null));
+        return self::page($ranked, $page, fn (int $row): Choice => $this->kit($enquiry, $table->names[$row], $connectors, $ranked->pairs[$row] ?? null));
     }
 
     /** Connectors on the conductors, and in the kit if one is chosen. @throws JobNotFound */
@@ -50,7 +52,7 @@ final readonly class JudgeChoices
 
     private function job(string $id): Job
     {
-        return ($this->plan)($this->jobs->get($id))->job;
+        return $this->plan->file($this->jobs->get($id))->job;
     }
 
     private static function enquiry(Job $job): Enquiry
@@ -59,13 +61,12 @@ final readonly class JudgeChoices
     }
 
     /** @param array{string, int, string} $name */
-    private function kit(Enquiry $enquiry, array $name, ?Pair $pair): Choice
+    private function kit(Enquiry $enquiry, array $name, ConnectorTable $connectors, ?Pair $pair): Choice
     {
         [$id, $revision, $label] = $name;
         $sheet = $this->sheets->kit(Revision::of($id, $revision));
         $size = $sheet->sizes[$label];
         $asItStands = self::applying($enquiry, $sheet, $size);
-        $connectors = $this->tables->connectors($enquiry->function->connectorKind());
         $with = null === $pair?->connector ? null : $this->connector($enquiry, $connectors->names[$pair->connector], $asItStands, $size);
 
         return Choice::ofKit($sheet, $size, KitFit::judge($enquiry->function, $enquiry->cables, $enquiry->site, $asItStands, $size), $pair?->goes, $with);

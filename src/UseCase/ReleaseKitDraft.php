@@ -32,10 +32,7 @@ final readonly class ReleaseKitDraft
                 throw new EntryRefused(Sentence::of('You wrote this draft last, {author}: a second person checks and releases it.', ['author' => $by]));
             }
             $sheet = $draft->sheet();
-            $next = 1 + ($this->sheets->newestKit($sheetId)->revision->number ?? 0);
-            if ($sheet->revision->number !== $next) {
-                throw BadDocument::because('revision', \sprintf('is %d: the next revision of this sheet is %d.', $sheet->revision->number, $next));
-            }
+            NextRevision::ensure($sheet->revision, $this->sheets->newestKit($sheetId)?->revision);
             $this->sheets->addKit($sheet, "{$draft->author}, released by $by");
             $this->drafts->remove($sheetId);
 

@@ -38,20 +38,23 @@ final readonly class WriteEntry
             $now = $this->clock->now();
             $entry = StoredEntry::after([] === $stored->log ? null : $stored->log[\count($stored->log) - 1], new Entry($entryId, $by, $now, $event));
             $this->jobs->append($stored->id, $entry);
-            $this->putBack($event, $before->build);
+            $this->putBack($stored->id, $event, $before->build);
             $longer = new StoredJob($stored->id, $stored->name, $stored->function, $stored->draft, $stored->version, [...$stored->log, $entry], $now);
 
             return new PlannedJob($longer, ($this->plan)($longer));
         });
     }
 
-    /** A box that was not opened after all stands on its shelf again. */
-    private function putBack(Event $event, BuildState $build): void
+    /** A box that was not opened after all stands on its shelf again; one that was looked at twice is as the look that still counts found it. */
+    private function putBack(string $jobId, Event $event, BuildState $before): void
     {
-        $undone = $event instanceof Withdrawn ? $build->counting[$event->entryId]->event : null;
-        if ($undone instanceof BoxOpened) {
-            $this->boxes->change($undone->box, static fn (Box $box): Box => $box->closed());
+        $undone = $event instanceof Withdrawn ? $before->counting[$event->entryId]->event : null;
+        if (!$undone instanceof BoxOpened) {
+            return;
         }
+        $looks = array_filter($before->counting, static fn (Entry $entry): bool => $entry->event instanceof BoxOpened && $entry->event->box === $undone->box && $entry->event !== $undone);
+        $last = array_pop($looks);
+        $this->boxes->change($undone->box, static fn (Box $box): Box => $last?->event instanceof BoxOpened ? $box->openedFor($jobId, $last->at, $last->event->missing) : $box->closed());
     }
 
     private function again(StoredJob $stored, StoredEntry $kept, Event $event): PlannedJob

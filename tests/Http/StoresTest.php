@@ -90,6 +90,13 @@ final class StoresTest extends ApiTestCase
         self::assertSame([null, null, null], [self::at($back, 'boxes.0.openedAt'), self::at($back, 'boxes.0.reservedFor'), self::at($back, 'boxes.0.refusal')]);
         self::assertSame([200, 200], [$this->open($id, [])->getStatusCode(), $this->open($id, [])->getStatusCode()]);
         self::assertCount($entries + 2, self::listAt($this->call('GET', $job), 'log'), 'pressed twice, said once');
+        self::assertSame(200, $this->open($id, ['mesh'])->getStatusCode(), 'looked at again: something is missing after all');
+        $again = $this->call('GET', $job);
+        $this->write(self::STAGED, ['kind' => 'withdrawn', 'entry' => self::text($again, 'log.'.($entries + 2).'.id'), 'reason' => 'The mesh was there.']);
+        self::assertSame('fits', self::outcomeOf($this->call('GET', $job), 'box-contents'));
+        $still = $this->call('GET', '/api/boxes?kit=quillon-wire-joint-12&size=95&job='.self::STAGED);
+        self::assertNotNull(self::at($still, 'boxes.0.openedAt'), 'it is open still');
+        self::assertSame([], self::listAt($still, 'boxes.0.missing'), 'as the first look found it');
     }
 
     private static function outcomeOf(Response $job, string $criterion): string

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\Ranking;
 
-use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
 
 /** What each row takes of one length, in whole nanometres; a side that is open is as far away as no cable is thick. */
@@ -43,11 +42,5 @@ final readonly class Column
     public function margin(int $row, int $nanometres): int
     {
         return min($nanometres - $this->least[$row], $this->most[$row] - $nanometres);
-    }
-
-    /** Null: no limit was there to have a margin to. */
-    public static function length(int $margin): ?Length
-    {
-        return $margin > self::OPEN >> 1 ? null : Length::ofNanometres($margin);
     }
 }

@@ -34,8 +34,9 @@ final readonly class KitTable
     /** @param iterable<KitSheet> $sheets of one function */
     public static function of(iterable $sheets): self
     {
-        $names = $kinds = $questions = $always = $sometimes = [];
+        $names = $kinds = [];
         $conductors = [End::A->value => [], End::B->value => []];
+        $needs = new Needs();
         foreach ($sheets as $sheet) {
             foreach ($sheet->sizes as $size) {
                 $row = array_push($names, [$sheet->revision->id, $sheet->revision->number, $size->label]) - 1;
@@ -44,30 +45,12 @@ final readonly class KitTable
                     $conductors[$end->value][] = $size->takes($end)->conductors;
                 }
                 foreach (Need::allOf($sheet, $size) as $need) {
-                    if (null !== $need->question) {
-                        $questions[$need->column] = $need->question;
-                    }
-                    if (null === $need->when) {
-                        $always[$need->column][] = [$row, $need->range];
-                        continue;
-                    }
-                    $dimensions = $need->asksFor($size->dimensions);
-                    $key = $need->when->text.serialize($dimensions);
-                    $sometimes[$key] ??= [$need->when, $dimensions, []];
-                    $sometimes[$key][2][$need->column][] = [$row, $need->range];
+                    $needs->add($row, $need, $size->dimensions);
                 }
             }
         }
-        $open = Column::open(\count($names));
-        $columns = [...array_fill_keys(Need::OF_CONNECTOR, $open), ...array_map(static fn (): Column => $open, $questions)];
-        foreach ($always as $key => $ranges) {
-            $columns[$key] = $columns[$key]->narrowedBy($ranges);
-        }
 
-        return new self(
-            $names, Index::of($kinds), array_map(Index::of(...), $conductors), $questions, $columns,
-            array_values(array_map(static fn (array $one): Conditional => new Conditional(...$one), $sometimes)),
-        );
+        return new self($names, Index::of($kinds), array_map(Index::of(...), $conductors), $needs->questions, $needs->columns(\count($names)), $needs->conditionals());
     }
 
     public function count(): int

@@ -32,6 +32,3 @@ export const SECTIONS: Section[] = [
   section('stages', 'The work', 'stages'),
   section('keeping', 'Keeping', 'shelf'),
 ]
-
-/** Written by Berm itself. */
-export const OWN = ['id', 'revision']
