@@ -34,6 +34,14 @@ final class ConnectorTest extends TestCase
         self::assertSame(['Die hexagonal, Al 95; 4 crimps a side; it grows by 9.6 mm in all.'], self::said(self::connector('crimp', ['crimps' => ['die' => 'hexagonal, Al 95', 'perSide' => 4, 'growth' => '1.2 mm']])));
     }
 
+    #[Test]
+    public function aLugsPadComesBackAndIsSaid(): void
+    {
+        $lug = self::connector('crimp', ['kind' => 'lug', 'pad' => ['width' => '3 in', 'holes' => 4, 'hole' => '14 mm']]);
+        self::assertEquals($lug, Fields::read(ConnectorFile::write($lug), ConnectorFile::read(...)));
+        self::assertSame(['Pad 76.2 mm wide, 4 holes of 14 mm.'], array_map((new Reader(LengthUnit::Millimetre))->say(...), $lug->specification->inWords(1)));
+    }
+
     /** The growth of all crimps can be used by a kit's rules. */
     #[Test]
     public function aStripRuleMayReckonWithWhatTheConnectorGrows(): void
@@ -64,6 +72,11 @@ final class ConnectorTest extends TestCase
         yield 'an order that leaves one out' => ['shear-bolt', ['bolts' => ['count' => 4, 'order' => [1, 2, 3]]], 'number them from 1 to 4'];
         yield 'a bolt that is not there' => ['shear-bolt', ['bolts' => ['count' => 2, 'order' => [1, 99]]], 'must be a whole number from 1 to 20'];
         yield 'a torque in kilograms' => ['shear-bolt', ['bolts' => ['count' => 2, 'torque' => '4 kgm']], 'write 45 N·m or 33 lbf·ft'];
+        yield 'a bore as wide as the barrel' => ['crimp', ['bore' => '19 mm'], 'the bore must be the smaller'];
+        yield 'two bores that meet' => ['crimp', ['boreDepth' => '52.1 mm'], 'has bores 52.1 mm deep from both ends of a connector only 104 mm long'];
+        yield 'no material' => ['crimp', ['materials' => []], 'list copper, aluminium or both'];
+        yield 'a pad on a joint connector' => ['crimp', ['pad' => ['width' => '30 mm', 'holes' => 1, 'hole' => '13 mm']], 'leave "pad" out'];
+        yield 'a pad without holes' => ['crimp', ['pad' => ['width' => '30 mm', 'holes' => 0, 'hole' => '13 mm']], 'must be a whole number from 1 to 8'];
         yield 'growth in the wrong unit' => ['crimp', ['crimps' => ['die' => 'x', 'perSide' => 3, 'growth' => '1.2 in']], 'check the unit'];
     }
 
