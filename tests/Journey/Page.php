@@ -61,6 +61,14 @@ final class Page
         return $this;
     }
 
+    /** Waits until the words are gone: until what was done has come back from the server. */
+    public function seeNoMore(string $words): self
+    {
+        $this->until("\"$words\" to go", fn (): bool => !str_contains($this->text(), $words));
+
+        return $this;
+    }
+
     public function doesNotSee(string $words): self
     {
         Assert::assertStringNotContainsString($words, $this->text());

@@ -33,7 +33,7 @@ final class StagesTest extends TestCase
         try {
             $page->signIn('jointer')->go(self::STAGED.'/kit')->pressFirst('Set aside for this job')->see('Open it and lay out what it holds')->assertAccessible();
             $page->tick('6 × stress tube')->pressFirst('10 missing')->see('Take another box')->see('Missing from the box: ')->assertAccessible();
-            $page->press('It was the wrong one and is whole: back on the shelf')->pressFirst('Set aside for this job')->see('Open it and lay out what it holds');
+            $page->press('It was the wrong one and is whole: back on the shelf')->seeNoMore('Opened and checked')->pressFirst('Set aside for this job')->see('Open it and lay out what it holds');
         } finally {
             $page->close();
         }
