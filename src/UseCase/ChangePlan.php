@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\UseCase;
 
 use Berm\Core\Build\Entry;
-use Berm\Core\Build\PlanChanged;
+use Berm\Core\Build\Event\PlanChanged;
 use Berm\Core\File\BadDocument;
 use Berm\Core\Job\Plan;
 use Berm\Core\Saying\Sentence;
@@ -52,7 +52,7 @@ final readonly class ChangePlan
         if ([] === $plan->build->cuts || '' === $changes) {
             return new PlannedJob($changed, $plan);
         }
-        $entry = StoredEntry::after([] === $stored->log ? null : $stored->log[\count($stored->log) - 1], new Entry($this->ids->next(), $by, $now, new PlanChanged("$changes. Now: ".self::summary($plan))));
+        $entry = StoredEntry::after([] === $stored->log ? null : $stored->log[\count($stored->log) - 1], Entry::of($this->ids->next(), $by, $now, new PlanChanged("$changes. Now: ".self::summary($plan))));
         $this->jobs->append($stored->id, $entry);
         $logged = new StoredJob($stored->id, $stored->name, $stored->function, $wanted, $stored->version + 1, [...$stored->log, $entry], $now);
 

@@ -9,7 +9,7 @@ use Berm\Core\Fit\KitFit;
 use Berm\Core\Job\Job;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
-use Berm\Core\MarkOut\RuleValues;
+use Berm\Core\Assembly\RuleValues;
 use Berm\Core\Ranking\ConnectorTable;
 use Berm\Core\Ranking\Enquiry;
 use Berm\Core\Ranking\KitTable;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
-use Berm\Core\Build\BoxOpened;
+use Berm\Core\Build\Event\BoxOpened;
 use Berm\Core\Build\Entry;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\LogFile;
@@ -33,7 +33,7 @@ final readonly class OpenBox
             $last = [] === $stored->log ? null : $stored->log[\count($stored->log) - 1];
             // Pressed twice, said once.
             if (!$last?->entry->event instanceof BoxOpened || LogFile::writeEvent($last->entry->event) !== LogFile::writeEvent($event)) {
-                $this->jobs->append($stored->id, StoredEntry::after($last, new Entry($this->ids->next(), $by, $this->clock->now(), $event)));
+                $this->jobs->append($stored->id, StoredEntry::after($last, Entry::of($this->ids->next(), $by, $this->clock->now(), $event)));
             }
 
             return $box;

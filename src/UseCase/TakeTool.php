@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
-use Berm\Core\Build\ToolTaken;
+use Berm\Core\Build\Event\ToolTaken;
 
 /** Names a tool for a job: its log keeps the tool as it was recorded then. */
 final readonly class TakeTool

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
-use Berm\Core\Build\BoxOpened;
+use Berm\Core\Build\Event\BoxOpened;
 use Berm\Core\Build\BuildState;
 use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event;
 use Berm\Core\Build\Gate;
-use Berm\Core\Build\Withdrawn;
+use Berm\Core\Build\Event\Withdrawn;
 use Berm\Core\File\LogFile;
 use Berm\Core\Stores\Box;
 use Psr\Clock\ClockInterface;
@@ -36,7 +36,7 @@ final readonly class WriteEntry
                 throw new EntryRefused($refusal);
             }
             $now = $this->clock->now();
-            $entry = StoredEntry::after([] === $stored->log ? null : $stored->log[\count($stored->log) - 1], new Entry($entryId, $by, $now, $event));
+            $entry = StoredEntry::after([] === $stored->log ? null : $stored->log[\count($stored->log) - 1], Entry::of($entryId, $by, $now, $event));
             $this->jobs->append($stored->id, $entry);
             $this->putBack($stored->id, $event, $before->build);
             $longer = new StoredJob($stored->id, $stored->name, $stored->function, $stored->draft, $stored->version, [...$stored->log, $entry], $now);

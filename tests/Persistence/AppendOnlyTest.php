@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Tests\Persistence;
 
 use App\UseCase\StoredEntry;
-use Berm\Core\Build\ConnectorFitted;
+use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Entry;
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Exception\DriverException;
@@ -37,7 +37,7 @@ final class AppendOnlyTest extends KernelTestCase
     #[Test]
     public function aChangedEntryBreaksTheChain(): void
     {
-        $entry = static fn (string $batch): Entry => new Entry('id', 'somebody', new \DateTimeImmutable('2026-01-01T08:00:00Z'), new ConnectorFitted($batch));
+        $entry = static fn (string $batch): Entry => Entry::of('id', 'somebody', new \DateTimeImmutable('2026-01-01T08:00:00Z'), new ConnectorFitted($batch));
         $first = StoredEntry::after(null, $entry('B1'));
         $second = StoredEntry::after($first, $entry('B2'));
         self::assertTrue(StoredEntry::isUnbroken([$first, $second]));

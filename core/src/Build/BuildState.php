@@ -4,57 +4,67 @@ declare(strict_types=1);
 
 namespace Berm\Core\Build;
 
-use Berm\Core\Cable\End;
-use Berm\Core\MarkOut\Cut;
+use Berm\Core\Build\Event\BoxOpened;
+use Berm\Core\Build\Event\CheckAccepted;
+use Berm\Core\Build\Event\CheckMade;
+use Berm\Core\Build\Event\ConnectorFitted;
+use Berm\Core\Build\Event\CutMeasured;
+use Berm\Core\Build\Event\DeviationAccepted;
+use Berm\Core\Build\Event\HoldReleased;
+use Berm\Core\Build\Event\KitDated;
+use Berm\Core\Build\Event\LapAccepted;
+use Berm\Core\Build\Event\PartParked;
+use Berm\Core\Build\Event\SafetyConfirmed;
+use Berm\Core\Build\Event\StageFinished;
+use Berm\Core\Build\Event\ToolTaken;
+use Berm\Core\Build\Event\Withdrawn;
+use Berm\Core\Check\CheckPlace;
 use Berm\Core\MarkOut\Mark;
+use Berm\Core\MarkOut\MarkPlace;
+use Berm\Core\Place\Register;
 use Berm\Core\Quantity\Judgement;
-use Berm\Core\Tool\Tool;
+use Berm\Core\Section\Lap;
 
-/** What the log adds up to: of each thing, the last entry that was not withdrawn. */
+/** What the log adds up to: of each thing, the last entry that was not withdrawn and was written for what is planned now. */
 final readonly class BuildState
 {
+    public ?SafetyConfirmed $safety;
+    public ?ConnectorFitted $connector;
+
     /**
-     * @param array<string, CutMeasured>                          $cuts           by place()
-     * @param array<string, DeviationAccepted>                    $accepted       by place(), of the reading that counts
-     * @param array<string, End>                                  $parked         by part key
-     * @param array<string, Entry>                                $counting       by id, entries that were not withdrawn
-     * @param array<string, array{CheckMade, \DateTimeImmutable}> $checks         by CheckMade::key(), with when it was made
-     * @param array<string, CheckAccepted>                        $acceptedChecks by CheckAccepted::key(), of the answer that counts
-     * @param array<string, \DateTimeImmutable>                   $finished       when each stage was finished, by stage key
-     * @param array<string, true>                                 $released       hold points, by stage key
-     * @param array<string, array{Tool, \DateTimeImmutable}>      $tools          presses and wrenches by id, and when each was named
+     * @param Register<Entry>      $latest
+     * @param array<string, Entry> $counting by id, entries that were not withdrawn
+     * @param array<string, Entry> $lapsed   by id, those of them that were written for another plan and no longer hold
      */
-    private function __construct(
-        public ?SafetyConfirmed $safety,
-        public array $cuts,
-        public array $accepted,
-        public array $parked,
-        public ?ConnectorFitted $connector,
-        public array $counting,
-        public array $checks = [],
-        public array $acceptedChecks = [],
-        public array $finished = [],
-        public array $released = [],
-        /** The box that was opened last. */
-        public ?BoxOpened $box = null,
-        public ?\DateTimeImmutable $boxOpenedAt = null,
-        public array $tools = [],
-    ) {
+    private function __construct(private Register $latest, public array $counting, public array $lapsed)
+    {
+        $this->safety = $this->last(SafetyConfirmed::class, [])?->event;
+        $this->connector = $this->last(ConnectorFitted::class, [])?->event;
     }
 
-    /** @param list<Entry> $log in the order in which it was written */
-    public static function fold(array $log): self
+    /**
+     * @param list<Entry> $log  in the order in which it was written
+     * @param Pins|null   $pins what is planned now; null: whatever the entries were written for
+     */
+    public static function fold(array $log, ?Pins $pins = null): self
     {
-        $withdrawn = [];
+        $counting = $lapsed = [];
+        $withdrawn = self::withdrawn($log);
+        /** @var Register<Entry> $latest */
+        $latest = Register::empty();
         foreach ($log as $entry) {
-            $withdrawn = $entry->event instanceof Withdrawn ? [...$withdrawn, $entry->event->entryId => true] : $withdrawn;
-        }
-        $state = new self(null, [], [], [], null, []);
-        foreach ($log as $entry) {
-            $state = isset($withdrawn[$entry->id]) ? $state : $state->after($entry);
+            if (isset($withdrawn[$entry->id])) {
+                continue;
+            }
+            $counting[$entry->id] = $entry;
+            if (null === $pins || $entry->standsFor($pins)) {
+                $latest = $latest->with(Subject::of($entry->event), $entry);
+            } else {
+                $lapsed[$entry->id] = $entry;
+            }
         }
 
-        return $state;
+        return new self($latest, $counting, $lapsed);
     }
 
     public static function nothingDone(): self
@@ -62,61 +72,164 @@ final readonly class BuildState
         return self::fold([]);
     }
 
-    public function cut(End $end, Cut $cut, ?int $core = null): ?CutMeasured
+    /** @return Done<CutMeasured>|null */
+    public function cut(MarkPlace $place): ?Done
     {
-        return $this->cuts[self::place($end, $cut, $core)] ?? null;
+        return $this->last(CutMeasured::class, $place->path());
     }
 
-    public function isAccepted(Mark $mark): bool
+    public function hasCuts(): bool
     {
-        return isset($this->accepted[self::place($mark->end, $mark->cut, $mark->core)]);
+        return [] !== $this->allOf(CutMeasured::class);
     }
 
     /** Null while the cut has not been measured. */
     public function judgementOf(Mark $mark): ?Judgement
     {
-        $measured = $this->cut($mark->end, $mark->cut, $mark->core);
+        $measured = $this->cut($mark->place);
 
-        return null === $measured ? null : Judgement::ofReading($measured->reading, $mark->window());
+        return null === $measured ? null : Judgement::ofReading($measured->event->reading, $mark->window());
     }
 
-    private function after(Entry $entry): self
+    /**
+     * An acceptance holds for the reading that it was given for, against the window that it was out of.
+     *
+     * @return Done<DeviationAccepted>|null
+     */
+    public function acceptance(Mark $mark): ?Done
     {
-        $event = $entry->event;
-        [$safety, $cuts, $accepted, $parked, $connector] = [$this->safety, $this->cuts, $this->accepted, $this->parked, $this->connector];
-        [$checks, $acceptedChecks, $finished, $released] = [$this->checks, $this->acceptedChecks, $this->finished, $this->released];
-        [$box, $boxOpenedAt, $tools] = [$this->box, $this->boxOpenedAt, $this->tools];
-        if ($event instanceof SafetyConfirmed) {
-            $safety = $event;
-        } elseif ($event instanceof CutMeasured) {
-            $cuts[self::place($event->end, $event->cut, $event->core)] = $event;
-            unset($accepted[self::place($event->end, $event->cut, $event->core)]);
-        } elseif ($event instanceof DeviationAccepted) {
-            $accepted[self::place($event->end, $event->cut, $event->core)] = $event;
-        } elseif ($event instanceof PartParked) {
-            $parked[$event->part] = $event->end;
-        } elseif ($event instanceof ConnectorFitted) {
-            $connector = $event;
-        } elseif ($event instanceof CheckMade) {
-            $checks[$event->key()] = [$event, $entry->at];
-            unset($acceptedChecks[$event->key()]);
-        } elseif ($event instanceof CheckAccepted) {
-            $acceptedChecks[$event->key()] = $event;
-        } elseif ($event instanceof StageFinished) {
-            $finished[$event->stage] = $entry->at;
-        } elseif ($event instanceof HoldReleased) {
-            $released[$event->stage] = true;
-        } elseif ($event instanceof BoxOpened) {
-            [$box, $boxOpenedAt] = [$event, $entry->at];
-        } elseif ($event instanceof ToolTaken) {
-            $tools[$event->tool->id] = [$event->tool, $entry->at];
+        $accepted = $this->last(DeviationAccepted::class, $mark->place->path());
+        $basis = $accepted?->entry->basis;
+        $holds = null === $basis || $basis->entry === $this->cut($mark->place)?->entry->id && true === $basis->window?->equals($mark->window());
+
+        return $holds ? $accepted : null;
+    }
+
+    /** @return Done<LapAccepted>|null while it covers no less than it did then */
+    public function lapAcceptance(Lap $lap): ?Done
+    {
+        $accepted = $this->last(LapAccepted::class, $lap->place->path());
+        $basis = $accepted?->entry->basis;
+        $then = $basis?->value;
+        $holds = null === $basis || null !== $then && true === $basis->window?->equals($lap->coverage->window)
+            && $lap->coverage->window->margin($then)->isAtMost($lap->judgement->margin);
+
+        return $holds ? $accepted : null;
+    }
+
+    /** @return Done<CheckMade>|null */
+    public function check(CheckPlace $place): ?Done
+    {
+        return $this->last(CheckMade::class, $place->path());
+    }
+
+    /** @return Done<CheckAccepted>|null */
+    public function checkAcceptance(CheckPlace $place): ?Done
+    {
+        $accepted = $this->last(CheckAccepted::class, $place->path());
+        $basis = $accepted?->entry->basis;
+
+        return null === $basis || $basis->entry === $this->check($place)?->entry->id ? $accepted : null;
+    }
+
+    public function isParked(string $part): bool
+    {
+        return null !== $this->parked($part);
+    }
+
+    /** @return Done<PartParked>|null */
+    public function parked(string $part): ?Done
+    {
+        return $this->last(PartParked::class, [$part]);
+    }
+
+    /** @return list<Done<PartParked>> */
+    public function allParked(): array
+    {
+        return $this->allOf(PartParked::class);
+    }
+
+    /** @return Done<StageFinished>|null */
+    public function finished(string $stage): ?Done
+    {
+        return $this->last(StageFinished::class, [$stage]);
+    }
+
+    /** @return Done<HoldReleased>|null of the stage as it was finished last */
+    public function released(string $stage): ?Done
+    {
+        $released = $this->last(HoldReleased::class, [$stage]);
+        $basis = $released?->entry->basis;
+
+        return null === $basis || $basis->entry === $this->finished($stage)?->entry->id ? $released : null;
+    }
+
+    /** @return Done<BoxOpened>|null the one that was opened last */
+    public function box(): ?Done
+    {
+        return $this->last(BoxOpened::class, []);
+    }
+
+    /** @return Done<KitDated>|null */
+    public function kitDate(): ?Done
+    {
+        return $this->last(KitDated::class, []);
+    }
+
+    /** @return list<Done<ToolTaken>> presses and wrenches */
+    public function tools(): array
+    {
+        return $this->allOf(ToolTaken::class);
+    }
+
+    /**
+     * @param list<Entry> $log
+     *
+     * @return array<string, true> by id
+     */
+    private static function withdrawn(array $log): array
+    {
+        $withdrawn = [];
+        foreach ($log as $entry) {
+            if ($entry->event instanceof Withdrawn) {
+                $withdrawn[$entry->event->entryId] = true;
+            }
         }
 
-        return new self($safety, $cuts, $accepted, $parked, $connector, [...$this->counting, $entry->id => $entry], $checks, $acceptedChecks, $finished, $released, $box, $boxOpenedAt, $tools);
+        return $withdrawn;
     }
 
-    private static function place(End $end, Cut $cut, ?int $core): string
+    /**
+     * @template E of Event
+     *
+     * @param class-string<E>  $class
+     * @param list<string|int> $subject
+     *
+     * @return Done<E>|null
+     */
+    private function last(string $class, array $subject): ?Done
     {
-        return $end->value.'/'.$cut->value.'/'.$core;
+        $entry = $this->latest->at(new Subject($class::kind(), $subject));
+
+        return null !== $entry && $entry->event instanceof $class ? new Done($entry->event, $entry) : null;
+    }
+
+    /**
+     * @template E of Event
+     *
+     * @param class-string<E> $class
+     *
+     * @return list<Done<E>>
+     */
+    private function allOf(string $class): array
+    {
+        $done = [];
+        foreach ($this->latest->all() as $entry) {
+            if ($entry->event instanceof $class) {
+                $done[] = new Done($entry->event, $entry);
+            }
+        }
+
+        return $done;
     }
 }

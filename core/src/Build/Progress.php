@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Build;
 
 use Berm\Core\Cable\Where;
+use Berm\Core\Check\CheckPlace;
 use Berm\Core\Formula\Values;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\Part;
@@ -73,7 +74,7 @@ final readonly class Progress
     {
         $isAfter = false;
         foreach ($this->stages as $progress) {
-            if ($isAfter && isset($build->finished[$progress->stage->key])) {
+            if ($isAfter && null !== $build->finished($progress->stage->key)) {
                 return $progress->stage;
             }
             $isAfter = $isAfter || $progress->stage->key === $key;
@@ -82,33 +83,55 @@ final readonly class Progress
         return null;
     }
 
-    /** The stage that an event belongs to; null for one of the job as a whole. */
-    public function stageOf(Event $event): ?Stage
+    public function stageOfCut(Cut $cut): ?Stage
     {
-        if ($event instanceof CheckMade || $event instanceof CheckAccepted || $event instanceof StageFinished || $event instanceof HoldReleased) {
-            return $this->stage($event->stage)?->stage;
-        }
-        foreach ($this->stages as $progress) {
-            $stage = $progress->stage;
-            $isHere = match (true) {
-                $event instanceof CutMeasured, $event instanceof DeviationAccepted => \in_array($event->cut, $stage->cuts, true),
-                $event instanceof PartParked => \in_array($event->part, $stage->parks, true),
-                $event instanceof ConnectorFitted => $stage->fitsConnector,
-                default => false,
-            };
-            if ($isHere) {
-                return $stage;
+        return $this->first(static fn (Stage $stage): bool => \in_array($cut, $stage->cuts, true));
+    }
+
+    public function stageParking(string $part): ?Stage
+    {
+        return $this->first(static fn (Stage $stage): bool => \in_array($part, $stage->parks, true));
+    }
+
+    public function stageInstalling(string $part): ?Stage
+    {
+        return $this->first(static fn (Stage $stage): bool => \in_array($part, $stage->installs, true));
+    }
+
+    public function stageFittingConnector(): ?Stage
+    {
+        return $this->first(static fn (Stage $stage): bool => $stage->fitsConnector);
+    }
+
+    public function task(CheckPlace $place): ?Task
+    {
+        foreach ($this->stage($place->stage)->tasks ?? [] as $task) {
+            if (true === $task->checkPlace()?->equals($place)) {
+                return $task;
             }
         }
 
         return null;
     }
 
-    public function task(string $stage, string $check, Where $where): ?Task
+    /** @return list<Task> */
+    public function tasks(): array
     {
-        foreach ($this->stage($stage)->tasks ?? [] as $task) {
-            if ($task->check?->key === $check && $task->where->key() === $where->key()) {
-                return $task;
+        return array_merge([], ...array_map(static fn (StageProgress $stage): array => $stage->tasks, $this->stages));
+    }
+
+    /** @return list<Task> what is still to do, or to put right */
+    public function open(): array
+    {
+        return array_values(array_filter($this->tasks(), static fn (Task $task): bool => !$task->isDone));
+    }
+
+    /** @param callable(Stage): bool $is */
+    private function first(callable $is): ?Stage
+    {
+        foreach ($this->stages as $progress) {
+            if ($is($progress->stage)) {
+                return $progress->stage;
             }
         }
 

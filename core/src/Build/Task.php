@@ -6,7 +6,9 @@ namespace Berm\Core\Build;
 
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\Where;
-use Berm\Core\Kit\Check;
+use Berm\Core\Check\Check;
+use Berm\Core\Check\CheckPlace;
+use Berm\Core\Check\CheckVerdict;
 use Berm\Core\Kit\Part;
 use Berm\Core\Kit\Stage;
 use Berm\Core\MarkOut\Mark;
@@ -36,17 +38,19 @@ final readonly class Task
 
     public static function park(Stage $stage, Part $part, End $end, bool $isDone): self
     {
-        $what = lcfirst($part->name).($part->isPerCore ? ' of each core' : '');
+        $each = $part->isPerCore ? ' of each core' : '';
+        $title = Sentence::of("Park the {part}$each on end {$end->value}", ['part' => lcfirst($part->name)]);
 
-        return new self(TaskKind::Park, $stage, $isDone, false, Sentence::plain("Park the $what on end {$end->value}"), Where::of($end, null), part: $part);
+        return new self(TaskKind::Park, $stage, $isDone, false, $title, Where::of($end, null), part: $part);
     }
 
     public static function cut(Stage $stage, Mark $mark, BuildState $build): self
     {
         $verdict = $build->judgementOf($mark)?->verdict;
-        $isOut = Verdict::Out === $verdict && !$build->isAccepted($mark);
+        $isOut = Verdict::Out === $verdict && null === $build->acceptance($mark);
+        $title = Sentence::plain(($isOut ? 'Put right' : 'Cut')." the [{$mark->place->cut->layer()->label()}]{$mark->place->where()->after()}");
 
-        return new self(TaskKind::Cut, $stage, null !== $verdict && !$isOut, $isOut, Sentence::plain(($isOut ? 'Put right' : 'Cut')." the [{$mark->cut->layer()->label()}], {$mark->where()}"), Where::of($mark->end, $mark->core), mark: $mark);
+        return new self(TaskKind::Cut, $stage, null !== $verdict && !$isOut, $isOut, $title, $mark->place->where(), mark: $mark);
     }
 
     public static function connector(Stage $stage, string $name, bool $isDone): self
@@ -57,9 +61,11 @@ final readonly class Task
     public static function check(Stage $stage, Check $check, Where $where, ?Range $window, ?CheckVerdict $verdict, bool $isAccepted): self
     {
         $isOut = Verdict::Out === $verdict?->verdict && !$isAccepted;
-        $title = $check->ask.('' === $where->label() ? '' : ", {$where->label()}");
+        $title = Sentence::of("{check}{$where->after()}", ['check' => Sentence::plain($check->ask)]);
 
-        return new self(TaskKind::Check, $stage, null !== $verdict && !$isOut, $isOut, Sentence::plain($title), $where, check: $check, window: $window, verdict: $verdict);
+        return new self(
+            TaskKind::Check, $stage, null !== $verdict && !$isOut, $isOut, $title, $where, check: $check, window: $window, verdict: $verdict,
+        );
     }
 
     public static function finish(Stage $stage, bool $isDone): self
@@ -69,6 +75,20 @@ final readonly class Task
 
     public static function release(Stage $stage, bool $isDone): self
     {
-        return new self(TaskKind::Release, $stage, $isDone, false, Sentence::plain("An engineer looks at: $stage->title"), Where::of(null, null));
+        $title = Sentence::of('An engineer looks at: {stage}', ['stage' => Sentence::plain($stage->title)]);
+
+        return new self(TaskKind::Release, $stage, $isDone, false, $title, Where::of(null, null));
+    }
+
+    /** What is said to somebody who would do another thing before it. */
+    public function first(): Sentence
+    {
+        return Sentence::of('First: {task}.', ['task' => $this->title]);
+    }
+
+    /** Null where it is no check. */
+    public function checkPlace(): ?CheckPlace
+    {
+        return null === $this->check ? null : CheckPlace::of($this->stage->key, $this->check->key, $this->where);
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Berm\Core\Build;
 
 use Berm\Core\Cable\Where;
+use Berm\Core\Check\Check;
+use Berm\Core\Check\CheckPlace;
+use Berm\Core\Check\Circumstances;
+use Berm\Core\Check\Each;
+use Berm\Core\Check\LengthWithin;
+use Berm\Core\Check\WaitSince;
 use Berm\Core\CoreError;
 use Berm\Core\Formula\Values;
-use Berm\Core\Kit\Check;
-use Berm\Core\Kit\CheckKind;
-use Berm\Core\Kit\Each;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\Stage;
 use Berm\Core\MarkOut\MarkOut;
@@ -19,13 +22,20 @@ use Berm\Core\Parking\ParkingPlan;
 final readonly class TaskLadder
 {
     /** @param \Closure(Where): Values $values */
-    public function __construct(private KitSheet $sheet, private MarkOut $markOut, private ParkingPlan $parking, private BuildState $build, private \Closure $values)
-    {
+    public function __construct(
+        private KitSheet $sheet,
+        private MarkOut $markOut,
+        private ParkingPlan $parking,
+        private BuildState $build,
+        private \Closure $values,
+    ) {
     }
 
     public function stage(Stage $stage): StageProgress
     {
-        return new StageProgress($stage, [...$this->parks($stage), ...$this->cuts($stage), ...$this->connector($stage), ...$this->checks($stage), ...$this->closing($stage)]);
+        $tasks = [...$this->parks($stage), ...$this->cuts($stage), ...$this->connector($stage), ...$this->checks($stage)];
+
+        return new StageProgress($stage, [...$tasks, ...$this->closing($stage, $tasks)]);
     }
 
     /** @return list<Task> the last to be installed is threaded on first */
@@ -35,7 +45,7 @@ final readonly class TaskLadder
         foreach ($this->parking->sides as $side) {
             foreach ($side->parts as $part) {
                 if (\in_array($part->key, $stage->parks, true)) {
-                    $tasks[] = Task::park($stage, $part, $side->end, isset($this->build->parked[$part->key]));
+                    $tasks[] = Task::park($stage, $part, $side->end, $this->build->isParked($part->key));
                 }
             }
         }
@@ -48,7 +58,7 @@ final readonly class TaskLadder
     {
         $tasks = [];
         foreach ($this->markOut->all() as $mark) {
-            if (\in_array($mark->cut, $stage->cuts, true)) {
+            if (\in_array($mark->place->cut, $stage->cuts, true)) {
                 $tasks[] = Task::cut($stage, $mark, $this->build);
             }
         }
@@ -69,7 +79,7 @@ final readonly class TaskLadder
         foreach ($stage->checks as $check) {
             foreach ($this->places($check->each) as $where) {
                 $values = ($this->values)($where);
-                if (null === $check->when || !$check->when->isKnown($values) || $check->when->holds($values)) {
+                if ($check->isIn($values)) {
                     $tasks[] = $this->check($stage, $check, $where, $values);
                 }
             }
@@ -81,13 +91,16 @@ final readonly class TaskLadder
     /** @throws CoreError when a limit cannot be worked out */
     private function check(Stage $stage, Check $check, Where $where, Values $values): Task
     {
-        $key = CheckKey::of($stage->key, $check->key, $where);
-        $since = $this->build->finished[$check->after ?? ''] ?? null;
-        [$made, $at] = $this->build->checks[$key] ?? [null, null];
-        $verdict = null === $made || null === $at || !CheckJudge::isAnswer($check, $made) ? null : CheckJudge::judge($check, $made, $at, $values, $since);
-        $window = CheckKind::Length === $check->kind ? CheckJudge::window($check, $values) : null;
+        $place = CheckPlace::of($stage->key, $check->key, $where);
+        $question = $check->question;
+        $made = $this->build->check($place);
+        $since = $question instanceof WaitSince ? $this->build->finished($question->after)?->entry->doneAt() : null;
+        $verdict = null !== $made && $question->takes($made->event->answer)
+            ? $question->judge($made->event->answer, new Circumstances($values, $made->entry->doneAt(), $since))
+            : null;
+        $window = $question instanceof LengthWithin ? $question->window($values) : null;
 
-        return Task::check($stage, $check, $where, $window, $verdict, isset($this->build->acceptedChecks[$key]));
+        return Task::check($stage, $check, $where, $window, $verdict, null !== $this->build->checkAcceptance($place));
     }
 
     /** @return list<Where> */
@@ -105,14 +118,21 @@ final readonly class TaskLadder
         return $places;
     }
 
-    /** @return list<Task> */
-    private function closing(Stage $stage): array
+    /**
+     * A stage counts as finished only while all that is done in it is right: where the plan was changed, it is open again.
+     *
+     * @param list<Task> $tasks
+     *
+     * @return list<Task>
+     */
+    private function closing(Stage $stage, array $tasks): array
     {
         if ([] === $this->sheet->stages) {
             return [];
         }
-        $release = Task::release($stage, isset($this->build->released[$stage->key]));
+        $isRight = [] === array_filter($tasks, static fn (Task $task): bool => !$task->isDone);
+        $release = Task::release($stage, null !== $this->build->released($stage->key));
 
-        return [Task::finish($stage, isset($this->build->finished[$stage->key])), ...($stage->isHoldPoint ? [$release] : [])];
+        return [Task::finish($stage, $isRight && null !== $this->build->finished($stage->key)), ...($stage->isHoldPoint ? [$release] : [])];
     }
 }

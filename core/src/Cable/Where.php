@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Berm\Core\Cable;
 
+use Berm\Core\Place\Keyed;
+
 /** Which end, which core; null where there is but one, or all are meant. */
-final readonly class Where
+final readonly class Where implements Keyed
 {
     private function __construct(public ?End $end, public ?int $core)
     {
@@ -16,10 +18,20 @@ final readonly class Where
         return new self($end, $core);
     }
 
-    /** "", "A", "/2" or "A/2". */
-    public function key(): string
+    public function path(): array
     {
-        return $this->end?->value.(null === $this->core ? '' : "/$this->core");
+        return [$this->end->value ?? '', $this->core ?? 0];
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->path() === $other->path();
+    }
+
+    /** "", or ", end A, core 2": to go after a title. */
+    public function after(): string
+    {
+        return '' === $this->label() ? '' : ", {$this->label()}";
     }
 
     /** "", "end A", "core 2" or "end A, core 2". */

@@ -4,29 +4,24 @@ declare(strict_types=1);
 
 namespace Berm\Core\Connector;
 
-use Berm\Core\Conductor\ConductorMaterial;
-use Berm\Core\Conductor\SizeRange;
+use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\End;
 use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Rounding;
 use Berm\Core\Revision;
 
 /** A joint connector or a lug, by its maker's sheet. */
 final readonly class Connector
 {
-    /** @param non-empty-list<ConductorMaterial> $materials conductors that it accepts; both for a bimetal or tin-plated dual-rated one */
     private function __construct(
         public Revision $revision,
         public string $name,
         public string $maker,
         public ConnectorKind $kind,
         public Fixing $fixing,
-        public array $materials,
-        public SizeRange $sizes,
-        /** Widest conductor that enters the bore. */
-        public Length $bore,
-        /** How far the conductor goes in, from the barrel's mouth. */
-        public Length $boreDepth,
+        public Barrels $barrels,
         public Length $diameter,
-        /** Over all for a joint connector; of the barrel for a lug. */
+        /** Before it is fixed: over all for a joint connector; of the barrel for a lug. */
         public Length $length,
         /** From the centre of the lug's hole to the barrel's mouth; null on a joint connector. */
         public ?Length $holeToMouth,
@@ -36,61 +31,65 @@ final readonly class Connector
     ) {
     }
 
-    /**
-     * @param list<ConductorMaterial> $materials
-     *
-     * @throws ImpossibleConnector
-     */
+    /** @throws ImpossibleConnector */
     public static function of(
         Revision $revision,
         string $name,
         string $maker,
         ConnectorKind $kind,
         Fixing $fixing,
-        array $materials,
-        SizeRange $sizes,
-        Length $bore,
-        Length $boreDepth,
+        Barrels $barrels,
         Length $diameter,
         Length $length,
         ?Length $holeToMouth,
         string $method,
         Specification $specification,
     ): self {
-        if (Fixing::Crimp === $fixing && null !== $specification->bolts || Fixing::ShearBolt === $fixing && null !== $specification->crimps) {
+        if (Fixing::Crimp === $fixing && null !== $specification->bolts || Fixing::ShearBolt === $fixing && null !== $barrels->first->crimps) {
             throw ImpossibleConnector::fixedOtherwise($fixing);
         }
         if (null !== $specification->pad && ConnectorKind::Joint === $kind) {
             throw ImpossibleConnector::padOnJoint();
         }
-        if ([] === $materials) {
-            throw ImpossibleConnector::noMaterial();
+        foreach ($barrels->all() as $barrel) {
+            $diameter->isAtMost($barrel->bore) && throw ImpossibleConnector::boreTooWide($barrel->bore, $diameter);
         }
-        if ($diameter->isAtMost($bore)) {
-            throw ImpossibleConnector::boreTooWide($bore, $diameter);
-        }
-        if ($length->isLessThan(ConnectorKind::Joint === $kind ? $boreDepth->times(2) : $boreDepth)) {
-            throw ImpossibleConnector::tooDeep($boreDepth, $length);
+        if ($length->isLessThan($barrels->depths())) {
+            throw ImpossibleConnector::tooDeep($barrels, $length);
         }
 
-        return new self($revision, $name, $maker, $kind, $fixing, $materials, $sizes, $bore, $boreDepth, $diameter, $length, $holeToMouth, $method, $specification);
+        return new self($revision, $name, $maker, $kind, $fixing, $barrels, $diameter, $length, $holeToMouth, $method, $specification);
     }
 
-    /** Barrels that are fixed: two on a joint connector, one on a lug. */
-    public function sides(): int
+    /** @param list<CableEnd> $cables its sides matched to their conductors */
+    public function turnedTo(array $cables): self
     {
-        return ConnectorKind::Joint === $this->kind ? 2 : 1;
+        return new self(
+            $this->revision, $this->name, $this->maker, $this->kind, $this->fixing, $this->barrels->turnedTo($cables), $this->diameter, $this->length,
+            $this->holeToMouth, $this->method, $this->specification,
+        );
     }
 
     /** How much longer it is once it is fixed; zero for bolts, and where the maker does not say. */
     public function growth(): Length
     {
-        return $this->specification->crimps?->totalGrowth($this->sides()) ?? Length::ofNanometres(0);
+        return $this->barrels->growth();
     }
 
-    /** What keeps the two conductors apart at the centre: the length that the bores leave. Zero on a lug. */
-    public function centreStop(): Length
+    public function lengthOnceFixed(): Length
     {
-        return ConnectorKind::Joint === $this->kind ? $this->length->minus($this->boreDepth->times(2)) : Length::ofNanometres(0);
+        return $this->length->plus($this->growth());
+    }
+
+    /** From the end of the conductor, fully in, to the joint's centre, which is the connector's middle: what its stop keeps it away. */
+    public function endToCentre(End $end): Length
+    {
+        return $this->length->dividedBy(2, Rounding::Nearest)->minus($this->barrels->at($end)->depth);
+    }
+
+    /** From the lug's hole to the end of the conductor, which lies at the bottom of the bore. */
+    public function endToHole(): Length
+    {
+        return ($this->holeToMouth ?? $this->barrels->first->depth)->minus($this->barrels->first->depth);
     }
 }

@@ -19,9 +19,9 @@ final readonly class Crimps
         return null === $growth || $growth->isLessThan(Length::ofMillimetres(10)) ? new self($die, $perSide, $growth) : throw ImpossibleConnector::growth($growth);
     }
 
-    /** All that a connector with $sides barrels grows. */
-    public function totalGrowth(int $sides): ?Length
+    /** All that one side grows. */
+    public function totalGrowth(): ?Length
     {
-        return $this->growth?->times($this->perSide * $sides);
+        return $this->growth?->times($this->perSide);
     }
 }

@@ -16,9 +16,14 @@ final class ImpossibleConnector extends \DomainException implements CoreError
     }
 
     /** @internal */
-    public static function tooDeep(Length $depth, Length $length): self
+    public static function tooDeep(Barrels $barrels, Length $length): self
     {
-        return new self(\sprintf('has bores %s deep from both ends of a connector only %s long.', $depth->toText(), $length->toText()));
+        $depths = array_map(static fn (Barrel $barrel): string => $barrel->depth->toText(), $barrels->all());
+
+        return new self(match (\count($depths)) {
+            1 => \sprintf('has a bore %s deep in a barrel only %s long.', $depths[0], $length->toText()),
+            default => \sprintf('has bores %s deep from its ends, but is only %s long.', implode(' and ', array_unique($depths)), $length->toText()),
+        });
     }
 
     /** @internal */

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Berm\Core\File;
 
+use Berm\Core\Cable\End;
 use Berm\Core\Conductor\ConductorMaterial;
 use Berm\Core\Conductor\ConductorShape;
+use Berm\Core\Connector\Barrel;
+use Berm\Core\Connector\Barrels;
 use Berm\Core\Connector\Bolts;
 use Berm\Core\Connector\CentreStop;
 use Berm\Core\Connector\Connector;
@@ -27,18 +30,34 @@ final class ConnectorFile
         $maker = $file->text('maker', 120);
         $kind = $file->choice('kind', ConnectorKind::class);
         $fixing = $file->choice('fixing', Fixing::class);
-        $materials = $file->choices('materials', ConductorMaterial::class);
-        $sizes = $file->object('conductor', RangeFile::readSizes(...));
-        $bore = $file->length('bore');
-        $boreDepth = $file->length('boreDepth');
+        $barrels = self::barrels($file, $kind);
         $diameter = $file->length('diameter');
         $length = $file->length('length');
         $hole = $file->optionalLength('holeToMouth');
         $method = $file->text('method', 600);
-
         $specification = self::specification($file);
 
-        return Connector::of($revision, $name, $maker, $kind, $fixing, $materials, Fields::got($sizes), $bore, $boreDepth, $diameter, $length, $hole, $method, $specification);
+        return Connector::of($revision, $name, $maker, $kind, $fixing, $barrels, $diameter, $length, $hole, $method, $specification);
+    }
+
+    private static function barrels(Fields $file, ConnectorKind $kind): Barrels
+    {
+        $first = self::barrel($file);
+        $other = $file->optionalObject('otherSide', self::barrel(...));
+        if (null !== $other && ConnectorKind::Lug === $kind) {
+            $file->problem('otherSide', 'is of a lug, which has one barrel: take it out.');
+        }
+
+        return ConnectorKind::Lug === $kind ? Barrels::ofLug($first) : Barrels::ofJoint($first, $other ?? $first);
+    }
+
+    private static function barrel(Fields $file): Barrel
+    {
+        $materials = $file->choices('materials', ConductorMaterial::class);
+        $sizes = $file->object('conductor', RangeFile::readSizes(...));
+        $crimps = static fn (Fields $crimps): Crimps => Crimps::of($crimps->text('die', 80), $crimps->integer('perSide', 1, 20), $crimps->optionalLength('growth'));
+
+        return Barrel::of($materials, Fields::got($sizes), $file->length('bore'), $file->length('boreDepth'), $file->optionalObject('crimps', $crimps));
     }
 
     /** @return array<string, mixed> */
@@ -50,15 +69,29 @@ final class ConnectorFile
             'maker' => $connector->maker,
             'kind' => $connector->kind->value,
             'fixing' => $connector->fixing->value,
-            'materials' => array_map(static fn (ConductorMaterial $material): string => $material->value, $connector->materials),
-            'conductor' => RangeFile::writeSizes($connector->sizes),
-            'bore' => $connector->bore->toText(),
-            'boreDepth' => $connector->boreDepth->toText(),
+            ...self::writeBarrel($connector->barrels->first),
+            ...($connector->barrels->areAlike() ? [] : ['otherSide' => self::writeBarrel($connector->barrels->at(End::B))]),
             'diameter' => $connector->diameter->toText(),
             'length' => $connector->length->toText(),
             ...(null === $connector->holeToMouth ? [] : ['holeToMouth' => $connector->holeToMouth->toText()]),
             'method' => $connector->method,
             ...self::writeSpecification($connector->specification),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function writeBarrel(Barrel $barrel): array
+    {
+        $crimps = $barrel->crimps;
+
+        return [
+            'materials' => array_map(static fn (ConductorMaterial $material): string => $material->value, $barrel->materials),
+            'conductor' => RangeFile::writeSizes($barrel->sizes),
+            'bore' => $barrel->bore->toText(),
+            'boreDepth' => $barrel->depth->toText(),
+            ...(null === $crimps ? [] : ['crimps' => [
+                'die' => $crimps->die, 'perSide' => $crimps->perSide, ...(null === $crimps->growth ? [] : ['growth' => $crimps->growth->toText()]),
+            ]]),
         ];
     }
 
@@ -71,7 +104,6 @@ final class ConnectorFile
             $file->has('class') ? $file->choice('class', ConnectorClass::class) : null,
             $file->has('centreStop') ? $file->choice('centreStop', CentreStop::class) : CentreStop::None,
             $file->has('oilBlocked') && $file->flag('oilBlocked'),
-            $file->optionalObject('crimps', static fn (Fields $crimps): Crimps => Crimps::of($crimps->text('die', 80), $crimps->integer('perSide', 1, 20), $crimps->optionalLength('growth'))),
             $file->optionalObject('bolts', self::bolts(...)),
             $file->optionalObject('pad', static fn (Fields $pad): Pad => new Pad($pad->length('width'), $pad->integer('holes', 1, 8), $pad->length('hole'))),
         );
@@ -79,7 +111,7 @@ final class ConnectorFile
 
     private static function bolts(Fields $file): Bolts
     {
-        $torque = $file->has('torque') ? $file->parsed('torque', Torque::parse(...), Torque::parse('1 N·m')) : null;
+        $torque = $file->has('torque') ? $file->parsed('torque', Torque::parse(...), Torque::standIn()) : null;
 
         return Bolts::of($file->integer('count', 1, 20), $file->has('order') ? $file->integers('order', 1, 20) : [], $torque, $file->has('leavesVoids') && $file->flag('leavesVoids'));
     }
@@ -87,7 +119,6 @@ final class ConnectorFile
     /** @return array<string, mixed> */
     private static function writeSpecification(Specification $specification): array
     {
-        $crimps = $specification->crimps;
         $bolts = $specification->bolts;
 
         return [
@@ -95,7 +126,6 @@ final class ConnectorFile
             ...(null === $specification->class ? [] : ['class' => $specification->class->value]),
             ...(CentreStop::None === $specification->stop ? [] : ['centreStop' => $specification->stop->value]),
             ...($specification->isOilBlocked ? ['oilBlocked' => true] : []),
-            ...(null === $crimps ? [] : ['crimps' => ['die' => $crimps->die, 'perSide' => $crimps->perSide, ...(null === $crimps->growth ? [] : ['growth' => $crimps->growth->toText()])]]),
             ...(null === $bolts ? [] : ['bolts' => ['count' => $bolts->count, ...([] === $bolts->order ? [] : ['order' => $bolts->order]), ...(null === $bolts->torque ? [] : ['torque' => $bolts->torque->toText()]), 'leavesVoids' => $bolts->leavesVoids]]),
             ...(null === $specification->pad ? [] : ['pad' => ['width' => $specification->pad->width->toText(), 'holes' => $specification->pad->holes, 'hole' => $specification->pad->hole->toText()]]),
         ];

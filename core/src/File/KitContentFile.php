@@ -35,7 +35,7 @@ final class KitContentFile
         return match ($property->type()) {
             PropertyType::Length => $file->length($key),
             PropertyType::Area => $file->parsed($key, ConductorSize::parse(...), ConductorSize::ofSquareMillimetres(1)),
-            PropertyType::Torque => $file->parsed($key, Torque::parse(...), Torque::parse('1 N·m')),
+            PropertyType::Torque => $file->parsed($key, Torque::parse(...), Torque::standIn()),
             PropertyType::Number => $file->number($key, 0.01, 10_000),
             PropertyType::Flag => $file->flag($key),
             PropertyType::Text => $file->text($key, 80),

@@ -11,6 +11,7 @@ use Berm\Core\Kit\Part;
 use Berm\Core\Kit\PartKind;
 use Berm\Core\Kit\Side;
 use Berm\Core\MarkOut\Cut;
+use Berm\Core\Place\Place;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
 
@@ -37,14 +38,17 @@ final class KitPartFile
     /** @return list<Coverage> "laps" is short for the commonest rule */
     private static function laps(Fields $file): array
     {
-        $laps = $file->lengths('laps');
-        foreach (array_keys($laps) as $layer) {
-            if (null === Cut::tryFrom($layer)) {
-                $file->problem('laps.'.$layer, 'is not a layer with a cut: use '.implode(', ', array_map(static fn (Cut $cut): string => $cut->value, Cut::cases())).'.');
+        $laps = [];
+        foreach ($file->lengths('laps') as $name => $least) {
+            $cut = Cut::tryFrom($name);
+            if (null === $cut) {
+                $file->problem('laps.'.$name, 'is not a layer with a cut: use '.implode(', ', array_map(static fn (Cut $cut): string => $cut->value, Cut::cases())).'.');
+            } else {
+                $laps[] = Coverage::lap($cut, $least);
             }
         }
 
-        return array_map(Coverage::lap(...), array_keys($laps), array_values($laps));
+        return $laps;
     }
 
     private static function coverage(Fields $file): Coverage
@@ -61,7 +65,7 @@ final class KitPartFile
             $file->problem('max', 'is missing: say within how much.');
         }
 
-        return new Coverage($rule, $file->text('of', 40), $window, $file->text('reason', 400));
+        return new Coverage($rule, Place::named($file->text('of', 40)), $window, $file->text('reason', 400));
     }
 
     /** @return array<string, mixed> */
@@ -70,7 +74,7 @@ final class KitPartFile
         $short = array_filter($part->coverage, self::isShort(...));
         $laps = [];
         foreach ($short as $lap) {
-            $laps[$lap->of] = $lap->window->min?->toText();
+            $laps[$lap->of->key] = $lap->window->min?->toText();
         }
 
         return [
@@ -99,7 +103,7 @@ final class KitPartFile
     {
         return [
             'rule' => $coverage->rule->value,
-            'of' => $coverage->of,
+            'of' => $coverage->of->key,
             ...(null === $coverage->window->min ? [] : ['min' => $coverage->window->min->toText()]),
             ...(null === $coverage->window->max ? [] : ['max' => $coverage->window->max->toText()]),
             'reason' => $coverage->reason,

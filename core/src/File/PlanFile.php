@@ -9,11 +9,13 @@ use Berm\Core\Fit\FitReport;
 use Berm\Core\Job\Obstacle;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\Part;
-use Berm\Core\MarkOut\Cut;
-use Berm\Core\MarkOut\InchMark;
 use Berm\Core\MarkOut\Mark;
+use Berm\Core\MarkOut\SeenMark;
+use Berm\Core\MarkOut\SetMark;
 use Berm\Core\Parking\ParkingSide;
+use Berm\Core\Place\Place;
 use Berm\Core\Quantity\Judgement;
+use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Section\Interval;
 use Berm\Core\Section\Lap;
@@ -32,7 +34,8 @@ final readonly class PlanFile
 
         return [
             'job' => $plan->job->name,
-            'obstacles' => array_map(static fn (Obstacle $obstacle): array => ['step' => $obstacle->step->value, 'reason' => $file->reader->say($obstacle->reason)], $plan->obstacles),
+            'complete' => $file->reader->say($plan->completion()->sentence()),
+            'obstacles' => array_map($file->obstacle(...), $plan->obstacles),
             'next' => $file->reader->say($plan->next()->title),
             'fit' => ['cables' => $file->report($plan->cableFit), 'kit' => $file->report($plan->kitFit), 'connector' => $file->report($plan->connectorFit)],
             'markOut' => null === $plan->markOut ? null : array_map($file->mark(...), $plan->markOut->all()),
@@ -41,8 +44,18 @@ final readonly class PlanFile
                 'layers' => array_map(self::interval(...), $plan->section->layers),
                 'connector' => self::interval($plan->section->connector),
                 'parts' => array_map(self::interval(...), $plan->section->parts),
-                'laps' => array_map(static fn (Lap $lap): array => ['part' => $lap->part->key, 'rule' => $lap->coverage->rule->value, 'end' => $lap->end->value, 'of' => $lap->coverage->of, ...self::judgement($lap->judgement), 'reason' => $file->reader->say($lap->reason())], $plan->section->laps),
+                'laps' => array_map($file->lap(...), $plan->section->laps),
             ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function obstacle(Obstacle $obstacle): array
+    {
+        return [
+            'code' => $obstacle->code->value, 'severity' => $obstacle->severity()->value, 'step' => $obstacle->step->value,
+            ...PlaceFile::writeWhere($obstacle->where), 'hides' => array_map(static fn (Place $place): string => $place->key, $obstacle->hides),
+            'reason' => $this->reader->say($obstacle->reason),
         ];
     }
 
@@ -71,15 +84,23 @@ final readonly class PlanFile
     }
 
     /** @return array<string, mixed> */
+    private function lap(Lap $lap): array
+    {
+        return [...PlaceFile::writeLap($lap->place), ...self::judgement($lap->judgement), 'reason' => $this->reader->say($lap->reason())];
+    }
+
+    /** @return array<string, mixed> */
     private function mark(Mark $mark): array
     {
-        $inches = InchMark::of($mark->at, $mark->window());
         $judgement = $this->plan->build->judgementOf($mark);
 
         return [
-            'end' => $mark->end->value, 'cut' => $mark->cut->value, 'core' => $mark->core, 'order' => $mark->order,
+            'end' => $mark->place->end->value, 'cut' => $mark->place->cut->value, 'core' => $mark->place->core, 'order' => $mark->order,
             'at' => $mark->at->toText(), 'min' => $mark->window()->min?->toText(), 'max' => $mark->window()->max?->toText(),
-            'inches' => ['at' => $inches->at, 'min' => $inches->from, 'max' => $inches->to],
+            'set' => [
+                'millimetres' => self::set(SetMark::of($mark->at, $mark->window(), LengthUnit::Millimetre)),
+                'inches' => self::set(SetMark::of($mark->at, $mark->window(), LengthUnit::Inch)),
+            ],
             'from' => $this->fromEachDatum($mark),
             'tool' => $mark->tool, 'depth' => $mark->depth?->toText(), 'depthMeasured' => $mark->isDepthMeasured,
             'reason' => $mark->reason, 'working' => $this->reader->say($mark->working),
@@ -87,13 +108,18 @@ final readonly class PlanFile
         ];
     }
 
+    /** @return array{at: string, min: string, max: string, needs: string|null} */
+    private static function set(SetMark $set): array
+    {
+        return ['at' => $set->at, 'min' => $set->from, 'max' => $set->to, 'needs' => $set->needs?->value];
+    }
+
     /** @return array<string, string> */
     private function fromEachDatum(Mark $mark): array
     {
-        $sheath = $this->plan->build->cut($mark->end, Cut::Oversheath)->reading->value ?? $this->plan->markOut?->mark($mark->end, Cut::Oversheath)->at ?? $mark->at;
         $places = [];
-        foreach ($this->plan->markOut?->datums() ?? [] as $datum) {
-            $places[$datum->value] = ($this->plan->markOut?->from($datum, $mark->at, $sheath) ?? $mark->at)->toText();
+        foreach (null === $this->plan->markOut ? [] : SeenMark::fromEach($this->plan->markOut, $this->plan->build, $mark) as $seen) {
+            $places[$seen->datum->value] = $seen->at->toText();
         }
 
         return $places;
@@ -112,7 +138,7 @@ final readonly class PlanFile
     private static function interval(Interval $interval): array
     {
         return [
-            'key' => $interval->key, 'end' => $interval->end?->value, 'from' => $interval->from->toText(), 'to' => $interval->to->toText(),
+            'key' => $interval->key(), 'end' => $interval->end?->value, 'from' => $interval->from->toText(), 'to' => $interval->to->toText(),
             'radius' => $interval->radius->toText(), 'standing' => $interval->standing->value,
         ];
     }

@@ -19,7 +19,7 @@ final class ToolFile
         if (ToolKind::CrimpPress === $kind) {
             return Tool::press($id, $name, $serial, $file->texts('dies', 60), $until);
         }
-        $standIn = Torque::parse('1 N·m');
+        $standIn = Torque::standIn();
 
         return Tool::wrench($id, $name, $serial, $file->parsed('least', Torque::parse(...), $standIn), $file->parsed('most', Torque::parse(...), $standIn), $until);
     }

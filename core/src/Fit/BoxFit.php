@@ -4,18 +4,31 @@ declare(strict_types=1);
 
 namespace Berm\Core\Fit;
 
-use Berm\Core\Build\BoxOpened;
+use Berm\Core\Build\Done;
+use Berm\Core\Build\Event\BoxOpened;
+use Berm\Core\Build\Event\KitDated;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
 use Berm\Core\Saying\Sentence;
 
-/** Is the box that was opened the one that is planned with, in date and complete? Nothing is said before one is opened. */
+/** Is the box that was opened the one that is planned with, in date and complete? Where none was opened in Berm, what is printed on it is asked for. */
 final class BoxFit
 {
-    /** @return list<Finding> */
-    public static function judge(?BoxOpened $box, ?\DateTimeImmutable $openedAt, KitSheet $sheet, KitSize $size): array
+    /**
+     * @param Done<BoxOpened>|null $box
+     * @param Done<KitDated>|null  $dated what was said of a box that was not opened in Berm
+     *
+     * @return list<Finding>
+     */
+    public static function judge(?Done $box, ?Done $dated, KitSheet $sheet, KitSize $size): array
     {
-        return null === $box || null === $openedAt ? [] : [self::item($box, $size), self::date($box, $openedAt), ...self::contents($box, $sheet)];
+        if (null !== $box) {
+            return [self::item($box->event, $size), self::date($box->event->expiresOn, $box->entry->doneAt()), ...self::contents($box->event, $sheet)];
+        }
+
+        return [null === $dated
+            ? Finding::undecided(Criterion::ShelfLife, null, Sentence::plain('No box was opened in Berm: write down its batch and until when it keeps.'))->asWarning()
+            : self::date($dated->event->keepsUntil, $dated->entry->doneAt())];
     }
 
     private static function item(BoxOpened $box, KitSize $size): Finding
@@ -28,12 +41,14 @@ final class BoxFit
     }
 
     /** The last day belongs to it. */
-    private static function date(BoxOpened $box, \DateTimeImmutable $openedAt): Finding
+    private static function date(?\DateTimeImmutable $until, \DateTimeImmutable $openedAt): Finding
     {
-        $values = ['opened' => $openedAt->format('Y-m-d'), 'keeps' => $box->expiresOn?->format('Y-m-d') ?? ''];
+        $values = ['opened' => $openedAt->format('Y-m-d'), 'keeps' => $until?->format('Y-m-d') ?? ''];
 
         return match (true) {
-            null === $box->expiresOn => Finding::undecided(Criterion::ShelfLife, null, Sentence::plain('Neither its label nor its sheet tells how long the box keeps: ask its maker by its batch.'))->asWarning(),
+            null === $until => Finding::undecided(
+                Criterion::ShelfLife, null, Sentence::plain('Neither its label nor its sheet tells how long the box keeps: ask its maker by its batch.'),
+            )->asWarning(),
             $values['opened'] > $values['keeps'] => Finding::refused(Criterion::ShelfLife, null, Sentence::of('The box kept until {keeps} and was opened on {opened}.', $values)),
             default => Finding::fits(Criterion::ShelfLife, null, Sentence::of('The box keeps until {keeps}; it was opened on {opened}.', $values)),
         };

@@ -6,6 +6,7 @@ namespace Berm\Core\Fit;
 
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\LayerKind;
+use Berm\Core\Connector\Barrel;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Connector\ConnectorClass;
 use Berm\Core\Kit\AccessoryFunction;
@@ -23,9 +24,10 @@ final class ConnectorFit
     /** @param list<CableEnd> $cables */
     public static function judge(AccessoryFunction $wanted, array $cables, Connector $connector, ?KitSheet $sheet, ?KitSize $size): FitReport
     {
-        $report = FitReport::of(...ConnectorKinds::of($connector)->judge($wanted, $cables));
+        $barrels = $connector->barrels->turnedTo($cables);
+        $report = FitReport::of(...ConnectorKinds::of($connector)->judge($wanted, $cables), ...BarrelFit::judge($barrels, $cables));
         foreach ($cables as $cable) {
-            $report = $report->and(FitReport::of(ConductorFit::judge(Criterion::ConnectorSize, $cable, $connector->sizes), self::bore($cable, $connector)));
+            $report = $report->and(FitReport::of(self::bore($cable, $barrels->at($cable->end))));
         }
 
         $report = $report->and(FitReport::of(...self::class($cables, $connector)));
@@ -52,9 +54,9 @@ final class ConnectorFit
         }] : [];
     }
 
-    private static function bore(CableEnd $cable, Connector $connector): Finding
+    private static function bore(CableEnd $cable, Barrel $barrel): Finding
     {
-        return DiameterFit::judge(Criterion::ConnectorBore, $cable, LayerKind::Conductor, Range::atMost($connector->bore), 'the bore');
+        return DiameterFit::judge(Criterion::ConnectorBore, $cable, LayerKind::Conductor, Range::atMost($barrel->bore), 'the bore');
     }
 
     private static function inKit(Connector $connector, KitSize $size): FitReport
@@ -63,8 +65,13 @@ final class ConnectorFit
 
         return FitReport::of(
             self::dimension(Criterion::ConnectorDiameter, "The $name is {is:fine} thick", $connector->diameter, $size->connectorDiameter, $size->label),
-            self::dimension(Criterion::ConnectorLength, "The $name is {is:fine} long", $connector->length, $size->connectorLength, $size->label),
+            self::dimension(Criterion::ConnectorLength, "The $name is {is:fine} long".self::once($connector), $connector->lengthOnceFixed(), $size->connectorLength, $size->label),
         );
+    }
+
+    private static function once(Connector $connector): string
+    {
+        return $connector->growth()->equals(Length::ofNanometres(0)) ? '' : ' once it is crimped';
     }
 
     /** @return list<Finding> what is parked before the connector slides over it afterwards */

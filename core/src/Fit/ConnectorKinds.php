@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Berm\Core\Fit;
 
 use Berm\Core\Cable\CableEnd;
-use Berm\Core\Conductor\ConductorMaterial;
 use Berm\Core\Conductor\ConductorShape;
 use Berm\Core\Connector\CentreStop;
 use Berm\Core\Connector\Connector;
@@ -13,20 +12,19 @@ use Berm\Core\Connector\ConnectorKind;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Saying\Sentence;
 
-/** The kinds of accessory and conductor that a connector is for: all that it asks apart from figures. */
+/** The kinds of accessory and conductor that a connector is for: all that it asks apart from what its barrels take. */
 final readonly class ConnectorKinds
 {
     /**
-     * @param list<ConductorMaterial> $materials
-     * @param list<ConductorShape>    $shapes
+     * @param list<ConductorShape> $shapes
      */
-    private function __construct(public ConnectorKind $kind, public array $materials, public array $shapes, public CentreStop $stop)
+    private function __construct(public ConnectorKind $kind, public array $shapes, public CentreStop $stop)
     {
     }
 
     public static function of(Connector $connector): self
     {
-        return new self($connector->kind, $connector->materials, $connector->specification->shapes, $connector->specification->stop);
+        return new self($connector->kind, $connector->specification->shapes, $connector->specification->stop);
     }
 
     /**
@@ -38,7 +36,7 @@ final readonly class ConnectorKinds
     {
         $findings = [$this->function($wanted)];
         foreach ($cables as $cable) {
-            $findings = [...$findings, $this->material($cable), $this->shape($cable)];
+            $findings = [...$findings, $this->shape($cable)];
         }
 
         return [...$findings, ...$this->stop($cables)];
@@ -52,17 +50,6 @@ final readonly class ConnectorKinds
         return $needed === $this->kind
             ? Finding::fits(Criterion::ConnectorKind, null, Sentence::of("A [{$wanted->value}] needs a {needed}, and this is one.", $values))
             : Finding::refused(Criterion::ConnectorKind, null, Sentence::of("A [{$wanted->value}] needs a {needed}; this is a {is}.", $values));
-    }
-
-    private function material(CableEnd $cable): Finding
-    {
-        $material = $cable->construction->design->conductor->material;
-        $values = ['material' => $material->value, 'taken' => implode(' and ', array_map(static fn ($taken): string => $taken->value, $this->materials))];
-        if (\in_array($material, $this->materials, true)) {
-            return Finding::fits(Criterion::ConnectorMaterial, $cable->end, Sentence::of('Takes {material} conductors.', $values));
-        }
-
-        return Finding::refused(Criterion::ConnectorMaterial, $cable->end, Sentence::of('The conductor is {material}; this takes {taken} only. Copper to aluminium needs a bimetallic or dual-rated one.', $values));
     }
 
     private function shape(CableEnd $cable): Finding

@@ -12,7 +12,6 @@ use Berm\Core\Kit\CoverageRule;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
 use Berm\Core\Kit\Part;
-use Berm\Core\MarkOut\Cut;
 use Berm\Core\Quantity\Range;
 
 /** One diameter that a size of a kit asks of a cable end, before any cable is there: read by the fit of one size and by the ranking of thousands. */
@@ -62,7 +61,7 @@ final readonly class DiameterNeed
         $needs = [];
         foreach ($sheet->parts as $part) {
             foreach ($part->coverage as $coverage) {
-                $layer = CoverageRule::Laps === $coverage->rule ? Cut::tryFrom($coverage->of)?->layer() : null;
+                $layer = CoverageRule::Laps === $coverage->rule ? $coverage->of->cut()?->layer() : null;
                 if (null !== $layer) {
                     $needs[] = new self(Criterion::RecoveredBore, Seat::Gripping, $layer, Range::atLeast($size->parts[$part->key]->recoveredBore), \sprintf('the %s, shrunk,', lcfirst($part->name)), $part->when);
                 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Berm\Core\Fit;
 
+use Berm\Core\Build\Done;
+use Berm\Core\Build\Event\ToolTaken;
+use Berm\Core\Check\TorqueWithin;
+use Berm\Core\Connector\Barrel;
 use Berm\Core\Connector\Connector;
-use Berm\Core\Kit\Check;
-use Berm\Core\Kit\CheckKind;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Quantity\Torque;
 use Berm\Core\Saying\Sentence;
@@ -16,16 +18,17 @@ use Berm\Core\Tool\ToolKind;
 /** Has the press the die that the connector asks for, does the wrench reach the torques of the work, and are they calibrated? */
 final class ToolFit
 {
-    /** @param list<array{Tool, \DateTimeImmutable}> $taken tools, and when they were taken */
+    /** @param list<Done<ToolTaken>> $taken */
     public static function judge(Connector $connector, ?KitSheet $sheet, array $taken): FitReport
     {
-        $presses = self::ofKind($taken, ToolKind::CrimpPress);
-        $wrenches = self::ofKind($taken, ToolKind::TorqueWrench);
+        $tools = array_map(static fn (Done $done): Tool => $done->event->tool, $taken);
+        $presses = self::ofKind($tools, ToolKind::CrimpPress);
+        $wrenches = self::ofKind($tools, ToolKind::TorqueWrench);
 
         return FitReport::of(
             ...self::die($connector, $presses),
             ...self::torques($sheet, $wrenches),
-            ...array_map(static fn (array $one): Finding => self::calibration(...$one), $taken),
+            ...array_map(static fn (Done $done): Finding => self::calibration($done->event->tool, $done->entry->doneAt()), $taken),
         );
     }
 
@@ -41,13 +44,13 @@ final class ToolFit
     }
 
     /**
-     * @param list<array{Tool, \DateTimeImmutable}> $taken
+     * @param list<Tool> $tools
      *
      * @return list<Tool>
      */
-    private static function ofKind(array $taken, ToolKind $kind): array
+    private static function ofKind(array $tools, ToolKind $kind): array
     {
-        return array_values(array_filter(array_column($taken, 0), static fn (Tool $tool): bool => $kind === $tool->kind));
+        return array_values(array_filter($tools, static fn (Tool $tool): bool => $kind === $tool->kind));
     }
 
     /**
@@ -57,17 +60,21 @@ final class ToolFit
      */
     private static function die(Connector $connector, array $presses): array
     {
-        $die = $connector->specification->crimps?->die;
-        if (null === $die) {
-            return [];
-        }
+        $dies = array_unique(array_map(static fn (Barrel $barrel): string => $barrel->crimps->die ?? '', $connector->barrels->all()));
+
+        return array_map(static fn (string $die): Finding => self::oneDie($die, $presses), array_values(array_diff($dies, [''])));
+    }
+
+    /** @param list<Tool> $presses */
+    private static function oneDie(string $die, array $presses): Finding
+    {
         $has = array_values(array_filter($presses, static fn (Tool $press): bool => $press->hasDie($die)));
 
-        return [match (true) {
+        return match (true) {
             [] !== $has => Finding::fits(Criterion::Die, null, Sentence::of('{press} has the die {die}.', ['press' => $has[0]->name, 'die' => $die])),
             [] === $presses => Finding::undecided(Criterion::Die, null, Sentence::of('No press is named for this job yet: it needs the die {die}.', ['die' => $die]))->asWarning(),
             default => Finding::refused(Criterion::Die, null, Sentence::of('{press} has no die {die}: it has {dies}.', ['press' => $presses[0]->name, 'die' => $die, 'dies' => implode('; ', $presses[0]->dies)])),
-        }];
+        };
     }
 
     /**
@@ -80,8 +87,8 @@ final class ToolFit
         $findings = [];
         foreach ($sheet->stages ?? [] as $stage) {
             foreach ($stage->checks as $check) {
-                if (CheckKind::Torque === $check->kind) {
-                    $findings[] = self::torque($check, $wrenches);
+                if ($check->question instanceof TorqueWithin) {
+                    $findings[] = self::torque($check->question, $wrenches);
                 }
             }
         }
@@ -90,11 +97,11 @@ final class ToolFit
     }
 
     /** @param list<Tool> $wrenches */
-    private static function torque(Check $check, array $wrenches): Finding
+    private static function torque(TorqueWithin $asked, array $wrenches): Finding
     {
-        $limits = array_values(array_filter([$check->least, $check->most], static fn (?float $limit): bool => null !== $limit));
-        $needed = implode(' to ', array_map(static fn (float $limit): string => Torque::parse(\sprintf('%.6F N·m', $limit))->inBothUnits(), $limits));
-        $reaches = array_values(array_filter($wrenches, static fn (Tool $wrench): bool => [] === array_filter($limits, static fn (float $limit): bool => !$wrench->reaches($limit))));
+        $needed = implode(' to ', array_map(static fn (Torque $limit): string => $limit->inBothUnits(), $asked->bounds()));
+        $isReached = static fn (Tool $wrench): bool => [] === array_filter($asked->bounds(), static fn (Torque $limit): bool => !$wrench->reaches($limit));
+        $reaches = array_values(array_filter($wrenches, $isReached));
         $wrench = $wrenches[0] ?? null;
 
         return match (true) {

@@ -25,6 +25,10 @@ final readonly class Vocabulary
         'connector_diameter' => Dimension::Length,
         'connector_growth' => Dimension::Length,
         'bore_depth' => Dimension::Length,
+        /* Half of the connector less the half of its stop: from the conductor's end, fully in, to the mouth of its side. */
+        'half_connector' => Dimension::Length,
+        /* Of the side that lies to the end. */
+        'barrel_growth' => Dimension::Length,
         'conductor_diameter' => Dimension::Length,
         'insulation_diameter' => Dimension::Length,
         'insulation_thickness' => Dimension::Length,

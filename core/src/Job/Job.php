@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Job;
 
+use Berm\Core\Build\Pins;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Kit\AccessoryFunction;
@@ -42,6 +43,17 @@ final readonly class Job
         }
 
         return $cables;
+    }
+
+    public function pins(): Pins
+    {
+        return Pins::of($this->sheet?->revision, $this->size->label ?? '', $this->connector?->revision);
+    }
+
+    /** Its sides matched to the conductors, as far as the cables are known. */
+    public function turnedConnector(): ?Connector
+    {
+        return $this->connector?->turnedTo(array_values($this->cables));
     }
 
     public function withKit(KitSheet $sheet, KitSize $size): self

@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace Berm\Core\Job;
 
+use Berm\Core\Assembly\Assembly;
 use Berm\Core\Build\BuildState;
 use Berm\Core\Build\Progress;
-use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\Where;
-use Berm\Core\Connector\Connector;
 use Berm\Core\CoreError;
 use Berm\Core\Formula\Values;
 use Berm\Core\Kit\KitSheet;
-use Berm\Core\Kit\KitSize;
 use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\MarkOut\MarkOutImpossible;
 use Berm\Core\Parking\ParkingPlan;
@@ -25,7 +23,7 @@ use Berm\Core\Section\Section;
 /** Where everything lies on the cables and in which order it comes there, as far as what has been chosen lets it be worked out. @internal part of Plan */
 final readonly class Layout
 {
-    /** @param list<Lap> $laps on every core */
+    /** @param list<Lap> $laps on every core, those of the core at work first */
     private function __construct(
         public ?MarkOut $markOut,
         public ?ParkingPlan $parking,
@@ -45,33 +43,31 @@ final readonly class Layout
         if (null === $cables || null === $sheet || null === $job->size || $sheet->application->function !== $job->function) {
             return new self(null, null, null, null, [], null);
         }
+        $connector = $job->turnedConnector();
         $parking = null;
         try {
-            if (null === $job->connector || $job->connector->kind !== $job->function->connectorKind()) {
+            if (null === $connector || $connector->kind !== $job->function->connectorKind()) {
                 return new self(null, ParkingPlan::of($cables, $sheet, $job->size, null), null, null, [], null);
             }
-            $markOut = MarkOut::plan($cables, $sheet, $job->size, $job->connector, $job->site);
+            $assembly = Assembly::of($cables, $sheet, $job->size, $connector, $job->site);
+            $markOut = MarkOut::plan($assembly);
             $parking = ParkingPlan::of($cables, $sheet, $job->size, $markOut);
 
-            return self::whole($job, $cables, $sheet, $job->size, $job->connector, $markOut, $parking, $build);
+            return self::whole($assembly, $markOut, $parking, $build);
         } catch (CoreError $error) {
             return new self(null, $parking, null, null, [], $error instanceof MarkOutImpossible ? $error->reason : Sentence::plain($error->getMessage()));
         }
     }
 
-    /** @param non-empty-list<CableEnd> $cables */
-    private static function whole(Job $job, array $cables, KitSheet $sheet, KitSize $size, Connector $connector, MarkOut $markOut, ParkingPlan $parking, BuildState $build): self
+    private static function whole(Assembly $assembly, MarkOut $markOut, ParkingPlan $parking, BuildState $build): self
     {
-        $values = static fn (Where $where): Values => (new PlacedValues($cables, $size, $connector, $job->site, new CutPlaces($markOut, $build, $where->core ?? 1)))->at($job->cables[$where->end->value ?? ''] ?? $cables[0]);
-        $progress = Progress::of($sheet, $markOut, $parking, $build, $values);
+        $values = static fn (Where $where): Values => (new PlacedValues($assembly, new CutPlaces($markOut, $build, $where->core ?? 1)))->at($assembly->cable($where->end));
+        $progress = Progress::of($assembly->sheet, $markOut, $parking, $build, $values);
         $core = $progress->next()->where->core ?? 1;
-        $section = null;
-        $laps = [];
-        // The core at work first: what is out there is said first.
-        foreach (array_unique([$core, ...range(1, $markOut->cores())]) as $one) {
-            $onCore = Section::of($cables, $sheet, $size, $connector, $job->site, $markOut, $build, $one);
-            $section ??= $onCore;
-            $laps = [...$laps, ...$onCore->laps];
+        $section = Section::of($assembly, $markOut, $build, $core);
+        $laps = $section->laps;
+        foreach (array_diff(range(1, $markOut->cores()), [$core]) as $other) {
+            $laps = [...$laps, ...Section::of($assembly, $markOut, $build, $other)->laps];
         }
 
         return new self($markOut, $parking, $section, $progress, $laps, null);

@@ -4,39 +4,54 @@ declare(strict_types=1);
 
 namespace Berm\Core\Job;
 
-/** Finds the one thing to do now. @internal use Plan::next() */
+/** Finds the one thing to do now: what the first obstacle wants, else the first task that is open. @internal use Plan::next() */
 final class NextStepFinder
 {
     public static function in(Plan $plan): NextStep
     {
-        return self::toPlan($plan) ?? self::toBuild($plan) ?? NextStep::at(Step::Record, 'Read and hand over the record');
-    }
-
-    private static function toPlan(Plan $plan): ?NextStep
-    {
-        $connector = $plan->job->function->connectorKind()->label();
-        $steps = array_map(static fn (Obstacle $obstacle): Step => $obstacle->step, $plan->obstacles);
-        $hasAll = null !== $plan->job->allCables() && null !== $plan->job->size && null !== $plan->job->connector;
+        $obstacle = self::first($plan);
+        $task = $plan->progress?->next();
 
         return match (true) {
-            null !== $plan->build->connector => null,
-            null === $plan->build->safety => NextStep::at(Step::Safety, 'Confirm that it is safe to start'),
-            null === $plan->job->allCables() => NextStep::at(Step::Cables, 'Choose the cables and measure them'),
-            null !== $plan->unsoundCable() => NextStep::at(Step::Cables, 'Put right what is wrong with the cable'),
-            null === $plan->job->size => NextStep::at(Step::Kit, 'Choose the kit'),
-            null === $plan->job->connector => NextStep::at(Step::Connector, "Choose the $connector"),
-            \in_array(Step::Cables, $steps, true) => NextStep::at(Step::Cables, 'Measure what is missing on the cables'),
-            \in_array(Step::Kit, $steps, true) => NextStep::at(Step::Kit, 'Choose a kit that fits'),
-            \in_array(Step::Connector, $steps, true) => NextStep::at(Step::Connector, "Choose a $connector that fits"),
-            $hasAll && \in_array(Step::MarkOut, $steps, true) && [] === $plan->build->cuts => NextStep::at(Step::MarkOut, 'See why it cannot be marked out'),
-            default => null,
+            null !== $obstacle => NextStep::at($obstacle->step, self::title($obstacle, $plan->job->function->connectorKind()->label())),
+            null !== $task => NextStep::task($task),
+            default => NextStep::at(Step::Record, 'Read and hand over the record'),
         };
     }
 
-    private static function toBuild(Plan $plan): ?NextStep
+    /** What is dealt with in the build shows there as its first open task. */
+    private static function first(Plan $plan): ?Obstacle
     {
-        $task = $plan->progress?->next();
+        if (null !== $plan->build->connector) {
+            return null;
+        }
+        foreach ($plan->obstacles as $obstacle) {
+            if (ObstacleCode::CutOut !== $obstacle->code && ObstacleCode::CheckOut !== $obstacle->code) {
+                return $obstacle;
+            }
+        }
 
-        return null === $task ? null : NextStep::task($task);
+        return null;
+    }
+
+    private static function title(Obstacle $obstacle, string $connector): string
+    {
+        return match ($obstacle->code) {
+            ObstacleCode::SafetyOpen => 'Confirm that it is safe to start',
+            ObstacleCode::CableMissing => 'Choose the cables and measure them',
+            ObstacleCode::KitMissing => 'Choose the kit',
+            ObstacleCode::ConnectorMissing => "Choose the $connector",
+            ObstacleCode::CannotTell, ObstacleCode::RoomUnknown => 'Measure what is missing on the cables',
+            ObstacleCode::DoesNotFit => match ($obstacle->step) {
+                Step::Kit => 'Choose a kit that fits',
+                Step::Connector => "Choose a $connector that fits",
+                default => 'Put right what is wrong with the cable',
+            },
+            ObstacleCode::CannotBeMarkedOut => 'See why it cannot be marked out',
+            ObstacleCode::RoomShort => 'Make room for what is parked',
+            ObstacleCode::LapShort => 'See which part will not cover what it must',
+            ObstacleCode::CutOut => 'Put right the cut that is out',
+            ObstacleCode::CheckOut => 'Put right the check that is out',
+        };
     }
 }

@@ -5,42 +5,66 @@ declare(strict_types=1);
 namespace Berm\Core\Job;
 
 use Berm\Core\Build\BuildState;
+use Berm\Core\Build\Progress;
+use Berm\Core\Build\Task;
+use Berm\Core\Build\TaskKind;
+use Berm\Core\Cable\End;
+use Berm\Core\Cable\Where;
 use Berm\Core\Fit\Criterion;
 use Berm\Core\Fit\Finding;
 use Berm\Core\Fit\FitReport;
 use Berm\Core\Fit\Outcome;
+use Berm\Core\Kit\Part;
 use Berm\Core\Parking\ParkingPlan;
+use Berm\Core\Parking\ParkingSide;
+use Berm\Core\Place\Place;
 use Berm\Core\Saying\Sentence;
 use Berm\Core\Section\Lap;
 
 /** What stands in a job's way, found step by step in the order of the work. @internal use Plan::$obstacles */
-final class Obstacles
+final readonly class Obstacles
 {
-    /**
-     * @param list<Lap> $laps
-     *
-     * @return list<Obstacle>
-     */
-    public static function of(Job $job, BuildState $build, FitReport $cableFit, ?FitReport $kitFit, ?FitReport $connectorFit, ?ParkingPlan $parking, array $laps, ?Sentence $markOutProblem): array
+    private function __construct(private Job $job, private BuildState $build, private Layout $layout)
     {
+    }
+
+    /** @return list<Obstacle> */
+    public static function of(Job $job, BuildState $build, FitReport $cableFit, ?FitReport $kitFit, ?FitReport $connectorFit, Layout $layout): array
+    {
+        $obstacles = new self($job, $build, $layout);
+        $connector = $job->function->connectorKind()->label();
+
         return [
-            ...(null === $build->safety ? [new Obstacle(Step::Safety, Sentence::plain('Nobody has confirmed, from the local permit, that it is safe to start.'))] : []),
-            ...self::cables($job),
+            ...$obstacles->safety(),
+            ...$obstacles->cables(),
             ...self::fit(Step::Cables, $cableFit),
-            ...(null === $job->size ? [new Obstacle(Step::Kit, Sentence::plain('No kit is chosen.'))] : self::fit(Step::Kit, $kitFit)),
-            ...(null === $job->connector ? [new Obstacle(Step::Connector, Sentence::plain(\sprintf('No %s is chosen.', $job->function->connectorKind()->label())))] : self::fit(Step::Connector, $connectorFit)),
-            ...(null === $markOutProblem ? [] : [new Obstacle(Step::MarkOut, $markOutProblem)]),
-            ...self::parking($parking),
-            ...self::laps($laps),
+            ...(null === $job->size ? [Obstacle::of(ObstacleCode::KitMissing, Step::Kit, Sentence::plain('No kit is chosen.'))] : self::fit(Step::Kit, $kitFit)),
+            ...(null === $job->connector
+                ? [Obstacle::of(ObstacleCode::ConnectorMissing, Step::Connector, Sentence::plain("No $connector is chosen."))]
+                : self::fit(Step::Connector, $connectorFit)),
+            ...(null === $layout->problem ? [] : [Obstacle::of(ObstacleCode::CannotBeMarkedOut, Step::MarkOut, $layout->problem)]),
+            ...$obstacles->rooms($layout->parking),
+            ...array_merge([], ...array_map($obstacles->lap(...), $layout->laps)),
+            ...array_merge([], ...array_map($obstacles->task(...), $layout->progress?->tasks() ?? [])),
         ];
     }
 
     /** @return list<Obstacle> */
-    private static function cables(Job $job): array
+    private function safety(): array
     {
-        $missing = array_filter($job->function->ends(), static fn ($end): bool => !isset($job->cables[$end->value]));
+        $reason = Sentence::plain('Nobody has confirmed, from the local permit, that it is safe to start.');
 
-        return array_values(array_map(static fn ($end): Obstacle => new Obstacle(Step::Cables, Sentence::plain("The cable of end {$end->value} is not chosen.")), $missing));
+        return null === $this->build->safety ? [Obstacle::of(ObstacleCode::SafetyOpen, Step::Safety, $reason)] : [];
+    }
+
+    /** @return list<Obstacle> */
+    private function cables(): array
+    {
+        $missing = array_values(array_filter($this->job->function->ends(), fn (End $end): bool => !isset($this->job->cables[$end->value])));
+
+        return array_map(static fn (End $end): Obstacle => Obstacle::of(
+            ObstacleCode::CableMissing, Step::Cables, Sentence::plain("The cable of end {$end->value} is not chosen."), Where::of($end, null),
+        ), $missing);
     }
 
     /** @return list<Obstacle> */
@@ -50,47 +74,88 @@ final class Obstacles
         $stopping = array_filter($report->findings ?? [], static fn (Finding $finding): bool => $finding->stops && !$finding->outcome->lets()
             && !(Outcome::CannotTell === $finding->outcome && Criterion::ParkedBore === $finding->criterion));
 
-        return array_values(array_map(static fn (Finding $finding): Obstacle => new Obstacle(
+        return array_values(array_map(static fn (Finding $finding): Obstacle => Obstacle::of(
+            Outcome::CannotTell === $finding->outcome ? ObstacleCode::CannotTell : ObstacleCode::DoesNotFit,
             Outcome::CannotTell === $finding->outcome ? Step::Cables : $step,
-            Sentence::of(null === $finding->end ? $finding->reason->template : "End {$finding->end->value}: {$finding->reason->template}", $finding->reason->values),
+            null === $finding->end ? $finding->reason : Sentence::of("End {$finding->end->value}: {reason}", ['reason' => $finding->reason]),
+            Where::of($finding->end, null),
         ), $stopping));
     }
 
     /** @return list<Obstacle> */
-    private static function parking(?ParkingPlan $parking): array
+    private function rooms(?ParkingPlan $parking): array
     {
-        $obstacles = [];
-        foreach ($parking->sides ?? [] as $side) {
-            $values = ['needed' => $side->needed, 'free' => $side->free ?? $side->needed, 'short' => $side->spare()?->absolute() ?? $side->needed];
-            if ($side->isUndecided() && $side->isOnCores) {
-                continue; // Known once it is marked out.
-            }
-            if ($side->isUndecided()) {
-                $obstacles[] = new Obstacle(Step::Cables, Sentence::of("End {$side->end->value}: measure the straight, clean length free for parking. The parts need {needed} nose to tail.", $values));
-            } elseif ($side->isShort() && $side->isOnCores) {
-                $obstacles[] = new Obstacle(Step::MarkOut, Sentence::of("End {$side->end->value}: the parts parked on each core need {needed}, and the cores stand free for {free} only: {short} short.", $values));
-            } elseif ($side->isShort()) {
-                $obstacles[] = new Obstacle(Step::MarkOut, Sentence::of("End {$side->end->value}: the parked parts need {needed} nose to tail and only {free} is free: {short} short. Free more cable, or straighten it further back.", $values));
-            }
-        }
-
-        return $obstacles;
+        // Where the connector is on, nothing waits any more.
+        return null !== $this->build->connector ? [] : array_merge([], ...array_map(self::room(...), $parking->sides ?? []));
     }
 
-    /**
-     * @param list<Lap> $laps
-     *
-     * @return list<Obstacle>
-     */
-    private static function laps(array $laps): array
+    /** @return list<Obstacle> */
+    private static function room(ParkingSide $side): array
     {
-        $short = array_filter($laps, static fn (Lap $lap): bool => $lap->judgement->margin->isNegative());
+        $values = ['needed' => $side->needed, 'free' => $side->free ?? $side->needed, 'short' => $side->spare()?->absolute() ?? $side->needed];
+        $hides = array_map(static fn (Part $part): Place => Place::item($part->key), $side->parts);
+        $end = "End {$side->end->value}";
+        $where = Where::of($side->end, null);
 
-        $obstacles = [];
-        foreach ($short as $lap) {
-            $obstacles[$lap->part->key.$lap->end->value.$lap->coverage->of.$lap->coverage->rule->value] ??= new Obstacle(Step::MarkOut, $lap->reason());
+        return match (true) {
+            // Known once it is marked out.
+            $side->isUndecided() && $side->isOnCores => [],
+            $side->isUndecided() => [Obstacle::at(ObstacleCode::RoomUnknown, Step::Cables, $where, $hides, [], Sentence::of(
+                "$end: measure the straight, clean length free for parking. The parts need {needed} nose to tail.", $values,
+            ))],
+            $side->isShort() && $side->isOnCores => [Obstacle::at(ObstacleCode::RoomShort, Step::MarkOut, $where, $hides, [], Sentence::of(
+                "$end: the parts parked on each core need {needed}, and the cores stand free for {free} only: {short} short.", $values,
+            ))],
+            $side->isShort() => [Obstacle::at(ObstacleCode::RoomShort, Step::MarkOut, $where, $hides, [], Sentence::of(
+                "$end: the parked parts need {needed} nose to tail and only {free} is free: {short} short. Free more cable, or straighten it further back.", $values,
+            ))],
+            default => [],
+        };
+    }
+
+    /** @return list<Obstacle> */
+    private function lap(Lap $lap): array
+    {
+        if (!$lap->isShort() || null !== $this->build->lapAcceptance($lap)) {
+            return [];
         }
+        $step = $this->build->hasCuts() ? Step::Build : Step::MarkOut;
+        $stage = $this->layout->progress?->stageInstalling($lap->part->key);
 
-        return array_values($obstacles);
+        return [Obstacle::at(
+            ObstacleCode::LapShort, $step, $lap->place->where, [$lap->coverage->of], null === $stage ? [] : [$stage->key], $lap->reason(),
+            Acceptable::lap($lap->place),
+        )];
+    }
+
+    /** @return list<Obstacle> what was written down and is out */
+    private function task(Task $task): array
+    {
+        if (!$task->isOut) {
+            return [];
+        }
+        $stages = $this->stagesFrom($this->layout->progress, $task->stage->key);
+        $place = $task->mark?->place;
+        $check = $task->checkPlace();
+
+        return match (true) {
+            TaskKind::Cut === $task->kind && null !== $place => [Obstacle::at(
+                ObstacleCode::CutOut, Step::Build, $task->where, [Place::layer($place->cut->layer())], $stages,
+                Sentence::plain(ucfirst("{$place->inWords()} is out. Put it right, or let an engineer accept it, before it is hidden.")), Acceptable::cut($place),
+            )],
+            null !== $check => [Obstacle::at(
+                ObstacleCode::CheckOut, Step::Build, $task->where, [], $stages,
+                Sentence::of('{task}: it is out. Put it right, or let an engineer accept it.', ['task' => $task->title]), Acceptable::check($check),
+            )],
+            default => [],
+        };
+    }
+
+    /** @return list<string> the stage and those after it */
+    private function stagesFrom(?Progress $progress, string $key): array
+    {
+        $keys = array_map(static fn ($stage): string => $stage->stage->key, $progress->stages ?? []);
+
+        return \array_slice($keys, (int) array_search($key, $keys, true));
     }
 }

@@ -4,29 +4,35 @@ declare(strict_types=1);
 
 namespace Berm\Core\Job;
 
+use Berm\Core\Assembly\RuleValues;
 use Berm\Core\Build\BuildState;
+use Berm\Core\Build\Entry;
+use Berm\Core\Build\Event;
 use Berm\Core\Build\Progress;
+use Berm\Core\Build\Timing;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\End;
 use Berm\Core\Fit\BoxFit;
 use Berm\Core\Fit\CableFit;
 use Berm\Core\Fit\ConnectorFit;
-use Berm\Core\Fit\Finding;
 use Berm\Core\Fit\FitReport;
 use Berm\Core\Fit\KitFit;
-use Berm\Core\Fit\Outcome;
 use Berm\Core\Fit\ToolFit;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\MarkOut\MarkOut;
-use Berm\Core\MarkOut\RuleValues;
 use Berm\Core\Parking\ParkingPlan;
 use Berm\Core\Saying\Sentence;
+use Berm\Core\Section\Lap;
+use Berm\Core\Section\LapPlace;
 use Berm\Core\Section\Section;
 
 /** All that follows from a job and its log: computed whole, every time, from nothing else. */
 final readonly class Plan
 {
-    /** @param list<Obstacle> $obstacles in the order of the work */
+    /**
+     * @param list<Obstacle> $obstacles in the order of the work
+     * @param list<Lap>      $laps      on every core
+     */
     private function __construct(
         public Job $job,
         /** As it stands for this job. */
@@ -40,22 +46,48 @@ final readonly class Plan
         public ?ParkingPlan $parking,
         /** On the core that is worked on. */
         public ?Section $section,
+        public array $laps,
         public ?Progress $progress,
         public array $obstacles,
     ) {
+    }
+
+    /** @param list<Entry> $log in the order in which it was written */
+    public static function ofLog(Job $job, array $log): self
+    {
+        return self::of($job, BuildState::fold($log, $job->pins()));
     }
 
     public static function of(Job $job, BuildState $build): self
     {
         $sheet = self::applying($job);
         $cables = array_values($job->cables);
-        $cableFit = array_reduce($cables, static fn (FitReport $all, CableEnd $cable): FitReport => $all->and(CableFit::judge($cable, $job->site->weather)), FitReport::of());
-        $kitFit = null === $sheet || null === $job->size ? null : KitFit::judge($job->function, $cables, $job->site, $sheet, $job->size)->and(FitReport::of(...BoxFit::judge($build->box, $build->boxOpenedAt, $sheet, $job->size)));
-        $connectorFit = null === $job->connector ? null : ConnectorFit::judge($job->function, $cables, $job->connector, $sheet, $job->size)->and(ToolFit::judge($job->connector, $sheet, array_values($build->tools)));
+        $cableFit = array_reduce(
+            $cables, static fn (FitReport $all, CableEnd $cable): FitReport => $all->and(CableFit::judge($cable, $job->site->weather)), FitReport::of(),
+        );
+        $kitFit = self::kitFit($job, $sheet, $build, $cables);
+        $connectorFit = self::connectorFit($job, $sheet, $build, $cables);
         $layout = Layout::of($job, $sheet, $build);
-        $obstacles = Obstacles::of($job, $build, $cableFit, $kitFit, $connectorFit, $layout->parking, $layout->laps, $layout->problem);
+        $obstacles = Obstacles::of($job, $build, $cableFit, $kitFit, $connectorFit, $layout);
 
-        return new self($job, $sheet, $build, $cableFit, $kitFit, $connectorFit, $layout->markOut, $layout->parking, $layout->section, $layout->progress, $obstacles);
+        return new self(
+            $job, $sheet, $build, $cableFit, $kitFit, $connectorFit,
+            $layout->markOut, $layout->parking, $layout->section, $layout->laps, $layout->progress, $obstacles,
+        );
+    }
+
+    /** @param list<CableEnd> $cables */
+    private static function kitFit(Job $job, ?KitSheet $sheet, BuildState $build, array $cables): ?FitReport
+    {
+        return null === $sheet || null === $job->size ? null : KitFit::judge($job->function, $cables, $job->site, $sheet, $job->size)
+            ->and(FitReport::of(...BoxFit::judge($build->box(), $build->kitDate(), $sheet, $job->size)));
+    }
+
+    /** @param list<CableEnd> $cables */
+    private static function connectorFit(Job $job, ?KitSheet $sheet, BuildState $build, array $cables): ?FitReport
+    {
+        return null === $job->connector ? null : ConnectorFit::judge($job->function, $cables, $job->connector, $sheet, $job->size)
+            ->and(ToolFit::judge($job->connector, $sheet, $build->tools()));
     }
 
     /** Parts and stages whose condition does not hold on this job are left out. */
@@ -63,26 +95,27 @@ final readonly class Plan
     {
         $first = $job->cables[End::A->value] ?? null;
 
-        return null === $first || null === $job->size ? $job->sheet : $job->sheet?->applyingTo(RuleValues::of($first, $job->size->dimensions, $job->connector, $job->site));
+        return null === $first || null === $job->size
+            ? $job->sheet
+            : $job->sheet?->applyingTo(RuleValues::of($first, $job->size->dimensions, $job->turnedConnector(), $job->site));
     }
 
-    /** Everything that the sheet asks for is done. */
-    public function isBuilt(): bool
+    /** An event as a line of the log, with what it is judged by now. */
+    public function entry(string $id, string $by, \DateTimeImmutable $at, Event $event, ?Timing $timing = null): Entry
     {
-        return null !== $this->build->connector && (null === $this->progress || null === $this->progress->next());
+        return Entry::of($id, $by, $at, $event, $timing, $event->basis($this));
     }
 
-    public function fitLets(): bool
+    public function completion(): Completion
     {
-        return null !== $this->kitFit && null !== $this->connectorFit && $this->kitFit->outcome()->lets() && $this->connectorFit->outcome()->lets();
+        return Completion::of($this);
     }
 
-    /** Something found at a cable stops the work: it is wet, damaged, or would sweat. */
-    public function unsoundCable(): ?Finding
+    public function lap(LapPlace $place): ?Lap
     {
-        foreach ($this->cableFit->findings ?? [] as $finding) {
-            if ($finding->stops && Outcome::DoesNotFit === $finding->outcome) {
-                return $finding;
+        foreach ($this->laps as $lap) {
+            if ($lap->place->path() === $place->path()) {
+                return $lap;
             }
         }
 
@@ -104,12 +137,9 @@ final readonly class Plan
         $isClear = [] === array_filter($this->obstacles, static fn (Obstacle $obstacle): bool => $obstacle->step === $step);
 
         return $isClear && match ($step) {
-            Step::Safety => null !== $this->build->safety,
-            Step::Cables => null !== $this->job->allCables(),
-            Step::Kit => null !== $this->job->size,
-            Step::Connector => null !== $this->job->connector,
-            Step::MarkOut => null !== $this->markOut && $this->fitLets(),
-            Step::Build, Step::Record => $this->isBuilt(),
+            Step::Safety, Step::Cables, Step::Kit, Step::Connector => true,
+            Step::MarkOut => null !== $this->markOut,
+            Step::Build, Step::Record => $this->completion()->isComplete(),
         };
     }
 }

@@ -6,6 +6,7 @@ namespace Berm\Core\Kit;
 
 use Berm\Core\CoreError;
 use Berm\Core\MarkOut\Cut;
+use Berm\Core\Place\Place;
 use Berm\Core\Quantity\Length;
 
 /** A sheet that contradicts itself; the message names the place and the mend. */
@@ -63,6 +64,31 @@ final class BadKitSheet extends \DomainException implements CoreError
     public static function offTheJob(string $key): self
     {
         return new self(\sprintf('puts "%s" on end B, but only a joint has one: use end A.', $key));
+    }
+
+    /** @internal */
+    public static function partNamedLikeAPlace(string $key): self
+    {
+        return new self(\sprintf('has the part "%s", but rules know a layer or the connector by that name: give the part another key.', $key));
+    }
+
+    /**
+     * @internal
+     *
+     * @param list<string> $parts
+     */
+    public static function noSuchPlace(string $part, string $of, array $parts): self
+    {
+        return new self(\sprintf(
+            'part "%s" has a rule about "%s", which is nothing it could lie to: name a layer (%s), "connector", or another part (%s).',
+            $part, mb_strimwidth($of, 0, 40, '…'), implode(', ', Place::layers()), implode(', ', array_diff($parts, [$part])),
+        ));
+    }
+
+    /** @internal */
+    public static function coversItself(string $part): self
+    {
+        return new self(\sprintf('part "%s" has a rule about itself: name what it must cover or meet.', $part));
     }
 
     /** @internal */

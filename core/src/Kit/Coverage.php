@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace Berm\Core\Kit;
 
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\Place\Place;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
 
 /** One rule about where a part lies: against a layer, the connector, or another part. */
 final readonly class Coverage
 {
-    public const CONNECTOR = 'connector';
-
     public function __construct(
         public CoverageRule $rule,
-        /** A Cut value for the layer that shows there, "connector", or the key of a part. */
-        public string $of,
+        /** What it must cover or meet. */
+        public Place $of,
         public Range $window,
         public string $reason,
     ) {
     }
 
-    public static function lap(string $layer, Length $least): self
+    public static function lap(Cut $layer, Length $least): self
     {
-        return new self(CoverageRule::Laps, $layer, Range::atLeast($least), '');
+        return new self(CoverageRule::Laps, Place::layer($layer->layer()), Range::atLeast($least), '');
     }
 }

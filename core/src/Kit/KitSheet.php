@@ -10,6 +10,8 @@ use Berm\Core\Cable\MetallicScreen;
 use Berm\Core\Cable\RatedVoltage;
 use Berm\Core\Formula\Values;
 use Berm\Core\MarkOut\Cut;
+use Berm\Core\Place\Place;
+use Berm\Core\Place\PlaceKind;
 use Berm\Core\Revision;
 
 /** A kit's leaflet as data: one numbered revision, checked as a whole when it is made. */
@@ -67,6 +69,7 @@ final readonly class KitSheet
         $partsByKey = self::byKey($parts, BadKitSheet::partTwice(...));
         $contentsByKey = self::byKey($contents, BadKitSheet::contentTwice(...));
         self::ensureOnTheJob($parts, $application->function);
+        self::ensureTargets($partsByKey);
         self::ensureCuts($rules, $takes);
         $sizesByLabel = self::sizesByLabel($sizes, array_keys($partsByKey), $hasOverlappingSizes);
         StageOrder::ensureSound($stages, $partsByKey, $contentsByKey, $rules);
@@ -103,6 +106,17 @@ final readonly class KitSheet
         return array_values(array_filter($this->parts, static fn (Part $part): bool => \in_array($part->key, $keys, true) && !$part->isParked() && $part->kind->isSlidOn()));
     }
 
+    public function stage(string $key): ?Stage
+    {
+        foreach ($this->stages as $stage) {
+            if ($stage->key === $key) {
+                return $stage;
+            }
+        }
+
+        return null;
+    }
+
     /** The sheet as it stands for one job: parts and stages whose condition does not hold are left out. */
     public function applyingTo(Values $values): self
     {
@@ -137,6 +151,23 @@ final readonly class KitSheet
         foreach ($parts as $part) {
             if (AccessoryFunction::Joint !== $function && (\in_array(End::B, $part->parkOn, true) || Side::EndB === $part->side)) {
                 throw BadKitSheet::offTheJob($part->key);
+            }
+        }
+    }
+
+    /**
+     * What a rule speaks of is there, and no part is called like a layer or the connector.
+     *
+     * @param array<string, Part> $parts
+     */
+    private static function ensureTargets(array $parts): void
+    {
+        foreach ($parts as $part) {
+            PlaceKind::Item === Place::named($part->key)->kind || throw BadKitSheet::partNamedLikeAPlace($part->key);
+            foreach ($part->coverage as $coverage) {
+                $isThere = PlaceKind::Item !== $coverage->of->kind || isset($parts[$coverage->of->key]);
+                $isThere || throw BadKitSheet::noSuchPlace($part->key, $coverage->of->key, array_keys($parts));
+                $coverage->of->key === $part->key && throw BadKitSheet::coversItself($part->key);
             }
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Kit;
 
+use Berm\Core\Check\Check;
 use Berm\Core\Formula\Formula;
 use Berm\Core\Formula\Values;
 use Berm\Core\MarkOut\Cut;

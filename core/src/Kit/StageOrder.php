@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Kit;
 
+use Berm\Core\Check\WaitSince;
 use Berm\Core\MarkOut\Cut;
 
 /** What must hold of a sheet's stages taken together. @internal use KitSheet::of() */
@@ -44,7 +45,8 @@ final class StageOrder
                 throw BadKitSheet::stageNames($stage->key, 'content', $unknown);
             }
             foreach ($stage->checks as $check) {
-                null === $check->after || isset($before[$check->after]) || throw BadKitSheet::waitsFor($stage->key, $check->after);
+                $after = $check->question instanceof WaitSince ? $check->question->after : null;
+                null === $after || isset($before[$after]) || throw BadKitSheet::waitsFor($stage->key, $after);
             }
             $before[$stage->key] = true;
         }

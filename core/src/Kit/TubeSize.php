@@ -36,4 +36,10 @@ final readonly class TubeSize
 
         return new self($length, $expandedBore, $recoveredBore, $installedLength ?? $length, $wall, $count, $pitch);
     }
+
+    /** The room that all of them take, one after the other. */
+    public function parkedLength(): Length
+    {
+        return $this->length->times($this->count);
+    }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\MarkOut;
 
-use Berm\Core\Cable\End;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
 use Berm\Core\Quantity\Tolerance;
@@ -14,10 +13,7 @@ use Berm\Core\Saying\Sentence;
 final readonly class Mark
 {
     public function __construct(
-        public End $end,
-        public Cut $cut,
-        /** From 1, where the cut is made on each of several cores. */
-        public ?int $core,
+        public MarkPlace $place,
         /** Place in the order of cutting of its end, from 1. */
         public int $order,
         /** From the cable end. */
@@ -35,13 +31,10 @@ final readonly class Mark
 
     public function onCore(?int $core): self
     {
-        return new self($this->end, $this->cut, $core, $this->order, $this->at, $this->tolerance, $this->tool, $this->depth, $this->isDepthMeasured, $this->reason, $this->working);
-    }
-
-    /** "end A" or "end A, core 2". */
-    public function where(): string
-    {
-        return 'end '.$this->end->value.(null === $this->core ? '' : ", core $this->core");
+        return new self(
+            $this->place->onCore($core), $this->order, $this->at, $this->tolerance, $this->tool, $this->depth, $this->isDepthMeasured,
+            $this->reason, $this->working,
+        );
     }
 
     public function window(): Range

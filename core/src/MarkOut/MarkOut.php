@@ -4,83 +4,75 @@ declare(strict_types=1);
 
 namespace Berm\Core\MarkOut;
 
+use Berm\Core\Assembly\Assembly;
+use Berm\Core\Assembly\RuleValues;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\Cores;
 use Berm\Core\Cable\End;
-use Berm\Core\Connector\Connector;
 use Berm\Core\CoreError;
 use Berm\Core\Formula\Values;
 use Berm\Core\Kit\KitSheet;
-use Berm\Core\Kit\KitSize;
 use Berm\Core\Kit\StripRule;
+use Berm\Core\Place\Register;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
-use Berm\Core\Quantity\Rounding;
-use Berm\Core\Site\Site;
 
 /** Every mark on every end, each inside the one before it at any tolerance. */
 final readonly class MarkOut
 {
-    /** @param array<string, array<string, Mark>> $marks by End value, then by key() in the order of cutting */
-    private function __construct(public array $marks, private Connector $connector)
+    /** @param Register<Mark> $marks end by end, in the order of cutting */
+    private function __construct(private Register $marks, private Assembly $assembly)
     {
     }
 
-    /**
-     * @param list<CableEnd> $cables
-     *
-     * @throws MarkOutImpossible with the reason
-     */
-    public static function plan(array $cables, KitSheet $sheet, KitSize $size, Connector $connector, Site $site): self
+    /** @throws MarkOutImpossible with the reason */
+    public static function plan(Assembly $assembly): self
     {
-        $cores = max([1, ...array_map(static fn (CableEnd $cable): int => $cable->cores()->value, $cables)]);
-        $marks = [];
-        foreach ($cables as $cable) {
-            $marks[$cable->end->value] = self::ofEnd($cable, $cores, $sheet, RuleValues::of($cable, $size->dimensions, $connector, $site));
+        /** @var Register<Mark> $marks */
+        $marks = Register::empty();
+        foreach ($assembly->cables as $cable) {
+            foreach (self::ofEnd($cable, $assembly) as $mark) {
+                $marks = $marks->with($mark->place, $mark);
+            }
         }
 
-        return new self($marks, $connector);
+        return new self($marks, $assembly);
     }
 
     /** @return list<Mark> in the order of cutting, end by end */
     public function all(): array
     {
-        return array_merge(...array_map(array_values(...), array_values($this->marks)));
+        return $this->marks->all();
     }
 
     /** Of a cut made on each core: that of the core, or of the first one. */
     public function mark(End $end, Cut $cut, ?int $core = null): ?Mark
     {
-        $marks = $this->marks[$end->value] ?? [];
-
-        return $marks[self::key($cut, $core)] ?? $marks[self::key($cut, null)] ?? $marks[self::key($cut, 1)] ?? null;
+        return $this->marks->at(MarkPlace::of($end, $cut, $core))
+            ?? $this->marks->at(MarkPlace::of($end, $cut))
+            ?? $this->marks->at(MarkPlace::of($end, $cut, 1));
     }
 
     /** @return list<Mark> the cuts of one core of an end, and those that it shares with the others; from the outside in */
     public function marksOf(End $end, ?int $core): array
     {
-        return array_values(array_filter($this->marks[$end->value] ?? [], static fn (Mark $mark): bool => null === $mark->core || $mark->core === ($core ?? 1)));
+        return array_values(array_filter($this->all(), static fn (Mark $mark): bool => $mark->place->end === $end
+            && (null === $mark->place->core || $mark->place->core === ($core ?? 1))));
     }
 
     public function cores(): int
     {
-        return max([1, ...array_map(static fn (Mark $mark): int => $mark->core ?? 1, $this->all())]);
+        return $this->assembly->cores();
     }
 
-    /** @return list<Datum> what the marks can be measured from */
+    /** @return non-empty-list<Datum> what the marks can be measured from */
     public function datums(): array
     {
         return match (true) {
-            isset($this->marks[End::B->value]) => [Datum::CableEnd, Datum::JointCentre, Datum::OversheathCut],
-            null === $this->connector->holeToMouth => [Datum::CableEnd, Datum::OversheathCut],
+            isset($this->assembly->cables[1]) => [Datum::CableEnd, Datum::JointCentre, Datum::OversheathCut],
+            null === $this->assembly->connector->holeToMouth => [Datum::CableEnd, Datum::OversheathCut],
             default => [Datum::CableEnd, Datum::LugHole, Datum::OversheathCut],
         };
-    }
-
-    /** From the cable end to the joint's centre: half of what keeps the conductors apart. */
-    public function endToCentre(): Length
-    {
-        return $this->connector->centreStop()->dividedBy(2, Rounding::Nearest);
     }
 
     /**
@@ -88,47 +80,52 @@ final readonly class MarkOut
      *
      * @param Length $oversheathCut where the oversheath was really cut, or will be
      */
-    public function from(Datum $datum, Length $at, Length $oversheathCut): Length
+    public function from(Datum $datum, End $end, Length $at, Length $oversheathCut): Length
     {
         return match ($datum) {
             Datum::CableEnd => $at,
-            Datum::JointCentre => $at->plus($this->endToCentre()),
-            Datum::LugHole => $at->plus($this->endToHole()),
+            Datum::JointCentre => $at->plus($this->assembly->connector->endToCentre($end)),
+            Datum::LugHole => $at->plus($this->assembly->connector->endToHole()),
             Datum::OversheathCut => $oversheathCut->minus($at),
         };
     }
 
-    public function windowFrom(Datum $datum, Range $window, Length $oversheathCut): Range
+    public function windowFrom(Datum $datum, End $end, Range $window, Length $oversheathCut): Range
     {
-        return match ($datum) {
-            Datum::CableEnd => $window,
-            Datum::JointCentre => $window->movedBy($this->endToCentre()),
-            Datum::LugHole => $window->movedBy($this->endToHole()),
-            Datum::OversheathCut => $window->mirroredFrom($oversheathCut),
-        };
-    }
-
-    /** From the lug's hole to the cable end, which lies at the bottom of the bore. */
-    public function endToHole(): Length
-    {
-        return ($this->connector->holeToMouth ?? $this->connector->boreDepth)->minus($this->connector->boreDepth);
+        return Datum::OversheathCut === $datum
+            ? $window->mirroredFrom($oversheathCut)
+            : $window->movedBy($this->from($datum, $end, Length::ofNanometres(0), $oversheathCut));
     }
 
     /**
-     * @return array<string, Mark>
+     * @return list<Mark>
      *
      * @throws MarkOutImpossible
      */
-    private static function ofEnd(CableEnd $cable, int $cores, KitSheet $sheet, Values $values): array
+    private static function ofEnd(CableEnd $cable, Assembly $assembly): array
     {
         $needed = Cut::of($cable->construction->design);
+        $worked = self::worked($cable, $needed, $assembly->sheet, $assembly->values($cable));
+
+        return self::onEachCore($cable, $assembly->cores(), self::inOrderOfCutting($needed, $worked));
+    }
+
+    /**
+     * @param list<Cut> $needed
+     *
+     * @return array<string, Mark> by Cut value
+     *
+     * @throws MarkOutImpossible
+     */
+    private static function worked(CableEnd $cable, array $needed, KitSheet $sheet, Values $values): array
+    {
         foreach ($needed as $cut) {
             isset($sheet->rules[$cut->value]) || throw MarkOutImpossible::noRule($cable->end, $cut);
         }
         $worked = [];
         foreach (array_filter($sheet->rules, static fn (StripRule $rule): bool => \in_array($rule->cut, $needed, true)) as $rule) {
             try {
-                $mark = self::worked($cable, $rule, 1 + (int) array_search($rule->cut, $needed, true), $values);
+                $mark = self::markOf($cable, $rule, 1 + (int) array_search($rule->cut, $needed, true), $values);
             } catch (MarkOutImpossible $impossible) {
                 throw $impossible;
             } catch (CoreError $error) {
@@ -138,16 +135,17 @@ final readonly class MarkOut
             $values = $values->with($rule->cut->formulaName(), $mark->at);
         }
 
-        return self::onEachCore($cable, $cores, self::inOrderOfCutting($needed, $worked));
+        return $worked;
     }
 
-    private static function worked(CableEnd $cable, StripRule $rule, int $order, Values $values): Mark
+    /** @throws MarkOutImpossible|CoreError */
+    private static function markOf(CableEnd $cable, StripRule $rule, int $order, Values $values): Mark
     {
         $case = $rule->caseFor($values) ?? throw MarkOutImpossible::noCase($cable->end, $rule->cut);
 
         return new Mark(
-            $cable->end, $rule->cut, null, $order, $case->distance->length($values), $case->tolerance, $rule->tool,
-            $rule->depth?->length($values), null !== $cable->asFound->diameterOver($rule->cut->layer()),
+            MarkPlace::of($cable->end, $rule->cut), $order, $case->distance->length($values), $case->tolerance, $rule->tool,
+            $rule->depth?->length($values), RuleValues::areMeasured($cable, ...$rule->depth?->names() ?? []),
             $case->reason, $case->distance->working($values),
         );
     }
@@ -157,6 +155,8 @@ final readonly class MarkOut
      * @param array<string, Mark> $worked
      *
      * @return list<Mark>
+     *
+     * @throws MarkOutImpossible
      */
     private static function inOrderOfCutting(array $needed, array $worked): array
     {
@@ -181,23 +181,18 @@ final readonly class MarkOut
      *
      * @param list<Mark> $marks
      *
-     * @return array<string, Mark>
+     * @return list<Mark>
      */
     private static function onEachCore(CableEnd $cable, int $cores, array $marks): array
     {
-        $byKey = [];
+        $onCores = [];
         foreach ($marks as $mark) {
-            $isShared = 1 === $cores || Cores::Three === $cable->cores() && !$mark->cut->isOfCore();
+            $isShared = 1 === $cores || Cores::Three === $cable->cores() && !$mark->place->cut->isOfCore();
             foreach ($isShared ? [null] : range(1, $cores) as $core) {
-                $byKey[self::key($mark->cut, $core)] = $mark->onCore($core);
+                $onCores[] = $mark->onCore($core);
             }
         }
 
-        return $byKey;
-    }
-
-    private static function key(Cut $cut, ?int $core): string
-    {
-        return $cut->value.(null === $core ? '' : "/$core");
+        return $onCores;
     }
 }

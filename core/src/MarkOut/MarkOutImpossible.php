@@ -20,7 +20,7 @@ final class MarkOutImpossible extends \DomainException implements CoreError
     public static function crossing(Mark $outer, Mark $inner): self
     {
         return new self(Sentence::of(
-            \sprintf('End %s: the [%s] is cut at {inner}, which does not lie inside the cut of the [%s] at {outer} with both tolerances. This kit and connector do not go together.', $outer->end->value, $inner->cut->layer()->label(), $outer->cut->layer()->label()),
+            \sprintf('End %s: the [%s] is cut at {inner}, which does not lie inside the cut of the [%s] at {outer} with both tolerances. This kit and connector do not go together.', $outer->place->end->value, $inner->place->cut->layer()->label(), $outer->place->cut->layer()->label()),
             ['inner' => $inner->at, 'outer' => $outer->at],
         ));
     }
@@ -46,6 +46,6 @@ final class MarkOutImpossible extends \DomainException implements CoreError
     /** @internal */
     public static function notPositive(Mark $mark): self
     {
-        return new self(Sentence::of(\sprintf('End %s: the [%s] would be cut at {at}, which is not on the cable.', $mark->end->value, $mark->cut->layer()->label()), ['at' => $mark->at]));
+        return new self(Sentence::of(\sprintf('End %s: the [%s] would be cut at {at}, which is not on the cable.', $mark->place->end->value, $mark->place->cut->layer()->label()), ['at' => $mark->at]));
     }
 }

@@ -5,15 +5,11 @@ declare(strict_types=1);
 namespace Berm\Core\Parking;
 
 use Berm\Core\Cable\CableEnd;
-use Berm\Core\Cable\Cores;
 use Berm\Core\Cable\End;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
 use Berm\Core\Kit\Part;
-use Berm\Core\MarkOut\Cut;
-use Berm\Core\MarkOut\Mark;
 use Berm\Core\MarkOut\MarkOut;
-use Berm\Core\Quantity\Length;
 
 /** Which part waits on which end before the connector goes on. */
 final readonly class ParkingPlan
@@ -30,16 +26,12 @@ final readonly class ParkingPlan
      */
     public static function of(array $cables, KitSheet $sheet, KitSize $size, ?MarkOut $markOut): self
     {
-        $preferred = null;
-        foreach (self::assignments($sheet->parkedParts()) as $assignment) {
-            $plan = self::assigned($cables, $sheet->parkedParts(), $size, $assignment, $markOut);
-            $preferred ??= $plan;
-            if ($plan->fits()) {
-                return $plan;
-            }
-        }
+        $parts = $sheet->parkedParts();
+        $rooms = Rooms::of($cables, $markOut);
+        $ends = (new SplitSearch($rooms, $size))->best($parts)->ends ?? self::preferred($parts);
+        $sides = array_map(static fn (Room $room): ParkingSide => ParkingSide::of($room, self::waitingIn($room, $rooms, $parts, $ends), $size), $rooms->all);
 
-        return $preferred ?? self::assigned($cables, [], $size, [], $markOut);
+        return new self(array_values(array_filter($sides, static fn (ParkingSide $side): bool => !$side->isOnCores || [] !== $side->parts)));
     }
 
     public function sideOf(string $part): ?End
@@ -67,58 +59,28 @@ final readonly class ParkingPlan
     }
 
     /**
-     * Every allowed split, those that leave most parts on their preferred end first.
-     *
      * @param list<Part> $parts
      *
-     * @return list<array<string, End>>
+     * @return array<string, End>
      */
-    private static function assignments(array $parts): array
+    private static function preferred(array $parts): array
     {
-        $all = [[]];
+        $ends = [];
         foreach ($parts as $part) {
-            $next = [];
-            foreach ($all as $assignment) {
-                foreach ($part->parkOn as $end) {
-                    $next[] = [...$assignment, $part->key => $end];
-                }
-            }
-            $all = $next;
+            $ends[$part->key] = $part->parkOn[0] ?? End::A;
         }
-        $moved = static fn (array $assignment): int => \count(array_filter($parts, static fn (Part $part): bool => ($part->parkOn[0] ?? null) !== $assignment[$part->key]));
-        usort($all, static fn (array $one, array $other): int => $moved($one) <=> $moved($other));
 
-        return $all;
+        return $ends;
     }
 
     /**
-     * @param non-empty-list<CableEnd> $cables
-     * @param list<Part>               $parts
-     * @param array<string, End>       $assignment
+     * @param list<Part>         $parts
+     * @param array<string, End> $ends
+     *
+     * @return list<Part>
      */
-    private static function assigned(array $cables, array $parts, KitSize $size, array $assignment, ?MarkOut $markOut): self
+    private static function waitingIn(Room $room, Rooms $rooms, array $parts, array $ends): array
     {
-        $sides = [];
-        foreach ($cables as $cable) {
-            $here = array_values(array_filter($parts, static fn (Part $part): bool => $assignment[$part->key] === $cable->end));
-            $isOnCores = static fn (Part $part): bool => $part->isPerCore && Cores::Three === $cable->cores();
-            $onCores = array_values(array_filter($here, $isOnCores));
-            $sides[] = ParkingSide::of($cable->end, false, array_values(array_filter($here, static fn (Part $part): bool => !$isOnCores($part))), $size, $cable->freeLength);
-            if ([] !== $onCores) {
-                $sides[] = ParkingSide::of($cable->end, true, $onCores, $size, self::coreLength($cable, $markOut));
-            }
-        }
-
-        return new self($sides);
-    }
-
-    /** The cores that stand free between the last cut round the whole cable and the end of their insulation; null before it is marked out. */
-    private static function coreLength(CableEnd $cable, ?MarkOut $markOut): ?Length
-    {
-        $marks = $markOut?->marksOf($cable->end, 1) ?? [];
-        $ofCable = array_filter($marks, static fn (Mark $mark): bool => null === $mark->core);
-        $insulation = $markOut?->mark($cable->end, Cut::Insulation, 1);
-
-        return [] === $ofCable || null === $insulation ? null : $ofCable[array_key_last($ofCable)]->at->minus($insulation->at);
+        return array_values(array_filter($parts, static fn (Part $part): bool => $rooms->all[$rooms->placeOf($part, $ends[$part->key])] === $room));
     }
 }

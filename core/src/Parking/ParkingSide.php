@@ -25,14 +25,14 @@ final readonly class ParkingSide
     }
 
     /** @param list<Part> $parts in the order in which they are installed */
-    public static function of(End $end, bool $isOnCores, array $parts, KitSize $size, ?Length $free): self
+    public static function of(Room $room, array $parts, KitSize $size): self
     {
-        $length = static fn (Part $part): Length => $size->parts[$part->key]->length->times($size->parts[$part->key]->count);
-        $inLine = array_map($length, array_values(array_filter($parts, static fn (Part $part): bool => !$part->isNested)));
-        $nested = array_map($length, array_values(array_filter($parts, static fn (Part $part): bool => $part->isNested)));
-        $needed = Length::sum(...$inLine, ...([] === $nested ? [] : [Length::largest(...$nested)]));
+        $load = Load::none();
+        foreach ($parts as $part) {
+            $load = $load->with($size->parts[$part->key]->parkedLength(), $part->isNested);
+        }
 
-        return new self($end, $isOnCores, array_reverse($parts), $needed, $free);
+        return new self($room->end, $room->isOnCores, array_reverse($parts), $load->length(), $room->free);
     }
 
     /** Negative when the parts are longer than the room; null when the room is not known. */

@@ -35,6 +35,11 @@ final readonly class Range
         return new self($target->minus($tolerance->below), $target->plus($tolerance->above));
     }
 
+    public function equals(self $other): bool
+    {
+        return $this->min?->nanometres === $other->min?->nanometres && $this->max?->nanometres === $other->max?->nanometres;
+    }
+
     public function contains(Length $length): bool
     {
         return !$this->margin($length)->isNegative();

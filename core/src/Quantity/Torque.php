@@ -15,16 +15,27 @@ final readonly class Torque
     {
     }
 
-    /** Reads "45 N·m", "45 Nm", "33 lbf·ft", "33 ft-lb". @throws UnreadableTorque */
+    /** Reads "45 N·m", "45 Nm", "33 lbf·ft", "33 ft-lbs", "400 in-lb". @throws UnreadableTorque */
     public static function parse(string $text): self
     {
-        if (1 !== preg_match('/\A\s*(\d{1,4}(?:[.,]\d{1,6})?)\s*(n[·.\s-]?m|(?:lbf?|ft)[·.\s-]?(?:ft|lbf?))\s*\z/iu', $text, $parts)) {
+        if (1 !== preg_match('/\A\s*(\d{1,5}(?:[.,]\d{1,6})?)\s*(\pL+[·⋅.\s*-]{0,3}\pL*)\s*\z/u', $text, $parts)) {
             throw UnreadableTorque::of($text);
         }
-        $number = (float) strtr($parts[1], ',', '.');
-        $torque = new self((int) round($number * ('n' === strtolower($parts[2][0]) ? 1e6 : self::POUND_FOOT)));
+        $unit = self::unit((string) preg_replace('/[·⋅.\s*-]+/u', '', mb_strtolower($parts[2]))) ?? throw UnreadableTorque::of($text);
+        $torque = new self((int) round((float) strtr($parts[1], ',', '.') * $unit));
 
         return $torque->micronewtonMetres > 0 && $torque->newtonMetres() <= self::MOST_NEWTON_METRES ? $torque : throw UnreadableTorque::of($text);
+    }
+
+    /** Lets the reading of a document go on after a fault; it never gets out. */
+    public static function standIn(): self
+    {
+        return new self(1_000_000);
+    }
+
+    public function isAtMost(self $other): bool
+    {
+        return $this->micronewtonMetres <= $other->micronewtonMetres;
     }
 
     public function newtonMetres(): float
@@ -37,10 +48,14 @@ final readonly class Torque
         return $this->micronewtonMetres / self::POUND_FOOT;
     }
 
-    /** "45 N·m (33 lbf·ft)": both, since the wrench may have either. */
-    public function inBothUnits(): string
+    /**
+     * "45 N·m (33.2 lbf·ft)": both, since the wrench may have either.
+     *
+     * @param Rounding $rounding of a limit, inwards: either figure, read back, keeps to it
+     */
+    public function inBothUnits(Rounding $rounding = Rounding::Nearest): string
     {
-        return self::plain($this->newtonMetres()).' N·m ('.self::plain($this->poundFeet()).' lbf·ft)';
+        return $this->inTenths(1e6, $rounding).' N·m ('.$this->inTenths(self::POUND_FOOT, $rounding).' lbf·ft)';
     }
 
     /** As open files have it. */
@@ -49,10 +64,28 @@ final readonly class Torque
         return rtrim(rtrim(\sprintf('%.6F', $this->newtonMetres()), '0'), '.').' N·m';
     }
 
-    private static function plain(float $value): string
+    /** @param float $unit in µN·m */
+    private function inTenths(float $unit, Rounding $rounding): string
     {
-        $text = number_format($value, $value < 20 ? 1 : 0, '.', '');
+        $tenths = (int) round($this->micronewtonMetres / $unit * 10);
+        $readBack = (int) round($tenths / 10 * $unit);
+        $tenths += match ($rounding) {
+            Rounding::Up => (int) ($readBack < $this->micronewtonMetres),
+            Rounding::Down => -(int) ($readBack > $this->micronewtonMetres),
+            Rounding::Nearest => 0,
+        };
 
-        return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+        return rtrim(rtrim(number_format($tenths / 10, 1, '.', ''), '0'), '.');
+    }
+
+    /** In µN·m; null of what is no unit of torque. */
+    private static function unit(string $name): ?float
+    {
+        return match ($name) {
+            'nm' => 1e6,
+            'lbfft', 'ftlbf', 'lbft', 'ftlb', 'lbsft', 'ftlbs', 'ftpounds' => self::POUND_FOOT,
+            'lbfin', 'inlbf', 'lbin', 'inlb', 'lbsin', 'inlbs' => self::POUND_FOOT / 12,
+            default => null,
+        };
     }
 }

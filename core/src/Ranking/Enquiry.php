@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Berm\Core\Ranking;
 
+use Berm\Core\Assembly\RuleValues;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Formula\Values;
 use Berm\Core\Kit\AccessoryFunction;
-use Berm\Core\MarkOut\RuleValues;
 use Berm\Core\Site\Site;
 
 /** What a kit and a connector are wanted for. */

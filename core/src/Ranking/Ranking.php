@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Berm\Core\Ranking;
 
 use Berm\Core\Conductor\SizeRange;
+use Berm\Core\Connector\Barrels;
+use Berm\Core\Fit\BarrelFit;
 use Berm\Core\Fit\ConductorFit;
 use Berm\Core\Fit\ConnectorKinds;
 use Berm\Core\Fit\Criterion;
@@ -81,12 +83,12 @@ final class Ranking
     {
         $standings = new Standings($connectors->count());
         $standings->take($connectors->kinds, static fn (ConnectorKinds $kinds): FitReport => FitReport::of(...$kinds->judge($enquiry->function, $enquiry->cables)));
+        $standings->take($connectors->barrels, static fn (Barrels $barrels): FitReport => FitReport::of(...BarrelFit::judge($barrels->turnedTo($enquiry->cables), $enquiry->cables)));
         foreach ($enquiry->cables as $cable) {
-            $standings->take($connectors->conductors, static fn (SizeRange $takes): FitReport => FitReport::of(ConductorFit::judge(Criterion::ConnectorSize, $cable, $takes)));
             $bore = Question::bore($cable->end);
             $known = Known::of($cable, $bore);
             if (null !== $known) {
-                $standings->hold($bore, $connectors->bores, $known);
+                $standings->hold($bore, $connectors->bores($enquiry->cables, $cable->end), $known);
             }
         }
 

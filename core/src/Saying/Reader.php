@@ -64,9 +64,10 @@ final readonly class Reader
         return Temperature::say($temperature->celsius, LengthUnit::Inch === $this->unit ? TemperatureUnit::Fahrenheit : TemperatureUnit::Celsius);
     }
 
-    private function value(Length|Temperature|string|int $value, bool $fine): string
+    private function value(Length|Temperature|Sentence|string|int $value, bool $fine): string
     {
         return match (true) {
+            $value instanceof Sentence => $this->say($value),
             $value instanceof Temperature => $this->temperature($value),
             $value instanceof Length => $fine ? $this->fine($value) : $this->mark($value),
             default => (string) $value,

@@ -15,7 +15,7 @@ use Berm\Core\Quantity\Temperature;
  */
 final readonly class Sentence
 {
-    /** @param array<string, Length|Temperature|string|int> $values */
+    /** @param array<string, Length|Temperature|self|string|int> $values */
     private function __construct(public string $template, public array $values)
     {
     }
@@ -25,10 +25,18 @@ final readonly class Sentence
         return new self($text, []);
     }
 
-    /** @param array<string, Length|Temperature|string|int> $values one for each {name} */
+    /** @param array<string, Length|Temperature|self|string|int> $values one for each {name}; what a person wrote is a value, never part of the template */
     public static function of(string $template, array $values): self
     {
         return new self($template, $values);
+    }
+
+    /** Its first letter a capital, also where that is the first of a trade word. */
+    public function capitalised(): self
+    {
+        $rest = ltrim($this->template, '[');
+
+        return new self(str_repeat('[', \strlen($this->template) - \strlen($rest)).mb_strtoupper(mb_substr($rest, 0, 1)).mb_substr($rest, 1), $this->values);
     }
 
     public function equals(self $other): bool

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Berm\Core\Section;
 
 use Berm\Core\Build\BuildState;
-use Berm\Core\Build\CutMeasured;
+use Berm\Core\Build\Done;
+use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Cable\End;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\MarkOut\MarkOut;
+use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Verdict;
 
@@ -23,17 +25,17 @@ final readonly class CutPlaces
     /** @return list<Cut> the cuts of an end, from the outside in */
     public function cuts(End $end): array
     {
-        return array_map(static fn (Mark $mark): Cut => $mark->cut, $this->markOut->marksOf($end, $this->core));
+        return array_map(static fn (Mark $mark): Cut => $mark->place->cut, $this->markOut->marksOf($end, $this->core));
     }
 
     public function of(End $end, Cut $cut): Length
     {
-        return $this->measured($end, $cut)->reading->value ?? $this->planned($end, $cut)->at;
+        return $this->measured($end, $cut)->event->reading->value ?? $this->planned($end, $cut)->at;
     }
 
     public function uncertainty(End $end, Cut $cut): Length
     {
-        return $this->measured($end, $cut)?->reading->instrument->uncertainty() ?? Length::ofNanometres(0);
+        return $this->measured($end, $cut)?->event->reading->instrument->uncertainty() ?? Length::ofNanometres(0);
     }
 
     public function standing(End $end, Cut $cut): Standing
@@ -47,9 +49,15 @@ final readonly class CutPlaces
         };
     }
 
-    private function measured(End $end, Cut $cut): ?CutMeasured
+    public function place(End $end, Cut $cut): MarkPlace
     {
-        return $this->build->cut($end, $cut, $this->planned($end, $cut)->core);
+        return $this->planned($end, $cut)->place;
+    }
+
+    /** @return Done<CutMeasured>|null */
+    private function measured(End $end, Cut $cut): ?Done
+    {
+        return $this->build->cut($this->place($end, $cut));
     }
 
     private function planned(End $end, Cut $cut): Mark

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Berm\Core\Section;
 
 use Berm\Core\Cable\End;
+use Berm\Core\Kit\Part;
+use Berm\Core\Place\Place;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Rounding;
 
@@ -12,8 +14,7 @@ use Berm\Core\Quantity\Rounding;
 final readonly class Interval
 {
     public function __construct(
-        /** A LayerKind value, "connector", or a part's key. */
-        public string $key,
+        public Place $place,
         public string $name,
         public ?End $end,
         public Length $from,
@@ -22,6 +23,17 @@ final readonly class Interval
         public Length $radius,
         public Standing $standing,
     ) {
+    }
+
+    /** A LayerKind value, "connector", or a part's key: how open files and the page tell them apart. */
+    public function key(): string
+    {
+        return $this->place->key;
+    }
+
+    public static function ofPart(Part $part, ?End $end, Length $from, Length $to, Length $radius): self
+    {
+        return new self(Place::item($part->key), $part->name, $end, $from, $to, $radius, Standing::Planned);
     }
 
     /** How much of it lies on $other; negative when there is a gap, by the width of the gap. */

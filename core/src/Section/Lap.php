@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\Section;
 
-use Berm\Core\Cable\End;
-use Berm\Core\Cable\LayerKind;
 use Berm\Core\Kit\Coverage;
 use Berm\Core\Kit\CoverageRule;
 use Berm\Core\Kit\Part;
@@ -16,22 +14,36 @@ use Berm\Core\Saying\Sentence;
 /** How a part will lie to what it must cover or meet, against what the kit asks for. */
 final readonly class Lap
 {
-    public function __construct(public Part $part, public End $end, public Coverage $coverage, /** Of what it must cover or meet. */ private string $name, public Judgement $judgement)
+    public function __construct(
+        public LapPlace $place,
+        public Part $part,
+        public Coverage $coverage,
+        /** Of what it must cover or meet. */
+        private string $name,
+        public Judgement $judgement,
+    ) {
+    }
+
+    public function isShort(): bool
     {
+        return $this->judgement->margin->isNegative();
     }
 
     public function reason(): Sentence
     {
         $window = $this->judgement->window;
-        $name = null === LayerKind::tryFrom($this->coverage->of) ? lcfirst($this->name) : "[$this->name]";
-        $values = ['end' => $this->end->value, 'part' => lcfirst($this->part->name), 'is' => $this->judgement->value, 'by' => $this->judgement->value->absolute(), 'least' => $window->min ?? Length::ofNanometres(0), 'most' => $window->max ?? $this->judgement->value];
+        $name = null === $this->coverage->of->asLayer() ? lcfirst($this->name) : "[$this->name]";
+        $values = [
+            'where' => ucfirst($this->place->where->label()), 'part' => lcfirst($this->part->name), 'is' => $this->judgement->value,
+            'by' => $this->judgement->value->absolute(), 'least' => $window->min ?? Length::ofNanometres(0), 'most' => $window->max ?? $this->judgement->value,
+        ];
         $asked = match (true) {
             null === $window->max => '{least}',
             null === $window->min => 'at most {most}',
             default => '{least} to {most}',
         };
 
-        return Sentence::of('End {end}: the {part} '.$this->lies($name)."; the kit asks for $asked.".('' === $this->coverage->reason ? '' : ' '.$this->coverage->reason), $values);
+        return Sentence::of('{where}: the {part} '.$this->lies($name)."; the kit asks for $asked.".('' === $this->coverage->reason ? '' : ' '.$this->coverage->reason), $values);
     }
 
     private function lies(string $name): string

@@ -4,13 +4,10 @@ declare(strict_types=1);
 
 namespace Berm\Core\Section;
 
+use Berm\Core\Assembly\Assembly;
 use Berm\Core\Cable\CableEnd;
-use Berm\Core\Cable\End;
 use Berm\Core\Cable\LayerKind;
-use Berm\Core\Connector\Connector;
 use Berm\Core\Kit\AccessoryFunction;
-use Berm\Core\Kit\KitSheet;
-use Berm\Core\Kit\KitSize;
 use Berm\Core\Kit\Part;
 use Berm\Core\Kit\Side;
 use Berm\Core\Quantity\Length;
@@ -19,8 +16,7 @@ use Berm\Core\Quantity\Rounding;
 /** Works out where the parts of a kit will lie. @internal use Section::of() */
 final readonly class Placement
 {
-    /** @param non-empty-list<CableEnd> $cables */
-    public function __construct(private array $cables, private KitSheet $sheet, private KitSize $size, private Connector $connector, private PlacedValues $values, private Axis $axis)
+    public function __construct(private Assembly $assembly, private PlacedValues $values, private Axis $axis)
     {
     }
 
@@ -32,7 +28,7 @@ final readonly class Placement
     public function parts(): array
     {
         $intervals = [];
-        foreach ($this->sheet->parts as $part) {
+        foreach ($this->assembly->sheet->parts as $part) {
             foreach ($this->ends($part) as $cable) {
                 $intervals = [...$intervals, ...$this->row($part, $cable)];
             }
@@ -45,24 +41,25 @@ final readonly class Placement
     private function ends(Part $part): array
     {
         return match ($part->side) {
-            Side::Across, Side::EndA => [$this->cables[0]],
-            Side::EachEnd => $this->cables,
-            Side::EndB => \array_slice($this->cables, 1, 1),
+            Side::Across, Side::EndA => [$this->assembly->cables[0]],
+            Side::EachEnd => $this->assembly->cables,
+            Side::EndB => \array_slice($this->assembly->cables, 1, 1),
         };
     }
 
     /** @return list<Interval> */
     private function row(Part $part, CableEnd $cable): array
     {
-        $tube = $this->size->parts[$part->key];
-        $isAcross = Side::Across === $part->side || AccessoryFunction::Joint !== $this->sheet->application->function;
+        $tube = $this->assembly->size->parts[$part->key];
+        $isAcross = Side::Across === $part->side || AccessoryFunction::Joint !== $this->assembly->function();
         $first = $part->from->length($this->values->at($cable)->with('part_length', $tube->installedLength));
         $intervals = [];
         for ($i = 0; $i < $tube->count; ++$i) {
             $near = $first->plus(($tube->pitch ?? Length::ofNanometres(0))->times($i));
             $far = $near->plus($tube->installedLength);
             [$from, $to] = $isAcross ? [$near, $far] : $this->axis->interval($cable->end, $near, $far);
-            $intervals[] = new Interval($part->key, $part->name, $isAcross ? null : $cable->end, $from, $to, $this->radius($cable), Standing::Planned);
+            $end = $isAcross ? null : $cable->end;
+            $intervals[] = Interval::ofPart($part, $end, $from, $to, $this->radius($cable));
         }
 
         return $intervals;
@@ -70,6 +67,8 @@ final readonly class Placement
 
     private function radius(CableEnd $cable): Length
     {
-        return Length::largest($cable->knownDiameterOver(LayerKind::Oversheath), $this->connector->diameter)->dividedBy(2, Rounding::Nearest);
+        $widest = Length::largest($cable->knownDiameterOver(LayerKind::Oversheath), $this->assembly->connector->diameter);
+
+        return $widest->dividedBy(2, Rounding::Nearest);
     }
 }

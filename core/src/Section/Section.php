@@ -4,55 +4,54 @@ declare(strict_types=1);
 
 namespace Berm\Core\Section;
 
+use Berm\Core\Assembly\Assembly;
 use Berm\Core\Build\BuildState;
 use Berm\Core\Cable\CableEnd;
-use Berm\Core\Cable\End;
 use Berm\Core\Cable\LayerKind;
-use Berm\Core\Connector\Connector;
 use Berm\Core\CoreError;
 use Berm\Core\Kit\AccessoryFunction;
-use Berm\Core\Kit\Coverage;
-use Berm\Core\Kit\CoverageRule;
-use Berm\Core\Kit\KitSheet;
-use Berm\Core\Kit\KitSize;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkOut;
-use Berm\Core\Quantity\Judgement;
+use Berm\Core\Place\Place;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Rounding;
-use Berm\Core\Site\Site;
 
-/**
- * The accessory along its axis, on one of its cores. A joint's zero is its centre and end A lies below it; a termination's zero is
- * the cable end and the cable lies above it.
- */
+/** The accessory along its axis, on one of its cores. */
 final readonly class Section
 {
     /**
      * @param list<Interval> $layers
      * @param list<Interval> $parts
+     * @param list<CutPoint> $cuts
      * @param list<Lap>      $laps
      */
-    private function __construct(public array $layers, public Interval $connector, public array $parts, public array $laps)
-    {
+    private function __construct(
+        /** From 1. */
+        public int $core,
+        public array $layers,
+        public Interval $connector,
+        public array $parts,
+        public array $cuts,
+        public array $laps,
+    ) {
     }
 
     /**
-     * @param non-empty-list<CableEnd> $cables
-     * @param int                      $core   from 1
+     * @param int $core from 1
      *
      * @throws CoreError when a placement cannot be worked out
      */
-    public static function of(array $cables, KitSheet $sheet, KitSize $size, Connector $connector, Site $site, MarkOut $markOut, BuildState $build, int $core): self
+    public static function of(Assembly $assembly, MarkOut $markOut, BuildState $build, int $core): self
     {
-        $function = $sheet->application->function;
-        $axis = new Axis($function, $markOut);
+        $axis = new Axis($assembly);
         $places = new CutPlaces($markOut, $build, $core);
-        $parts = (new Placement($cables, $sheet, $size, $connector, new PlacedValues($cables, $size, $connector, $site, $places), $axis))->parts();
-        $layers = array_merge(...array_map(static fn (CableEnd $cable): array => self::layers($cable, $axis, $places, $parts), $cables));
-        $between = self::connector($connector, $function, $build);
+        $parts = (new Placement($assembly, new PlacedValues($assembly, $places), $axis))->parts();
+        $layers = array_merge(...array_map(static fn (CableEnd $cable): array => self::layers($cable, $axis, $places, $parts), $assembly->cables));
+        $connector = self::connector($assembly, $build);
+        $cuts = array_merge(...array_map(static fn (CableEnd $cable): array => self::cuts($cable, $axis, $places), $assembly->cables));
+        $laps = Laps::of($assembly, $axis, $places, $parts, [...$layers, $connector, ...$parts], $core);
 
-        return new self($layers, $between, $parts, self::laps($function, $sheet, $axis, $parts, [...$layers, $between, ...$parts], $places));
+        return new self($core, $layers, $connector, $parts, $cuts, $laps);
     }
 
     /**
@@ -63,74 +62,58 @@ final readonly class Section
     private static function layers(CableEnd $cable, Axis $axis, CutPlaces $places, array $parts): array
     {
         $cuts = $places->cuts($cable->end);
-        $outer = $places->of($cable->end, Cut::Oversheath)->plus(Length::ofMillimetres(60));
-        foreach ($parts as $part) {
-            $outer = null === $part->end || $part->end === $cable->end ? Length::largest($outer, $axis->reach($cable->end, $part)->plus(Length::ofMillimetres(30))) : $outer;
-        }
+        $outer = self::outermost($cable, $axis, $places, $parts);
         $intervals = [];
         foreach ([...$cuts, null] as $cut) {
             $layer = null === $cut ? LayerKind::Conductor : $cut->layer();
             $from = null === $cut ? Length::ofNanometres(0) : $places->of($cable->end, $cut);
             [$low, $high] = $axis->interval($cable->end, $from, $outer);
-            $intervals[] = new Interval($layer->value, $layer->label(), $cable->end, $low, $high, self::half($cable->knownDiameterOver($layer)), $places->standing($cable->end, $cut ?? Cut::Insulation));
+            $standing = $places->standing($cable->end, $cut ?? Cut::Insulation);
+            $radius = self::half($cable->knownDiameterOver($layer));
+            $intervals[] = new Interval(Place::layer($layer), $layer->label(), $cable->end, $low, $high, $radius, $standing);
             $outer = $from;
         }
 
         return $intervals;
     }
 
-    private static function connector(Connector $connector, AccessoryFunction $function, BuildState $build): Interval
-    {
-        $half = $connector->length->dividedBy(2, Rounding::Nearest);
-        [$from, $to] = AccessoryFunction::Joint === $function
-            ? [$half->negated(), $half]
-            : [$connector->boreDepth->minus($connector->length), $connector->boreDepth];
-
-        return new Interval(Coverage::CONNECTOR, $connector->kind->label(), null, $from, $to, self::half($connector->diameter), null === $build->connector ? Standing::Planned : Standing::Done);
-    }
-
     /**
-     * @param list<Interval> $parts
-     * @param list<Interval> $targets
+     * How much of the cable is shown: a hand's breadth past its oversheath cut, and past every part.
      *
-     * @return list<Lap>
+     * @param list<Interval> $parts
      */
-    private static function laps(AccessoryFunction $function, KitSheet $sheet, Axis $axis, array $parts, array $targets, CutPlaces $places): array
+    private static function outermost(CableEnd $cable, Axis $axis, CutPlaces $places, array $parts): Length
     {
-        $laps = [];
-        foreach ($parts as $interval) {
-            $part = $sheet->parts[$interval->key];
-            foreach ($part->coverage as $coverage) {
-                foreach ($targets as $target) {
-                    $end = $interval->end ?? $target->end ?? $function->ends()[0];
-                    if ($target->key !== $coverage->of || null !== $target->end && $target->end !== $end) {
-                        continue;
-                    }
-                    $judgement = Judgement::of(self::measure($coverage->rule, $axis, $end, $interval, $target), self::uncertainty($places, $end, $coverage->of), $coverage->window);
-                    $laps[] = new Lap($part, $end, $coverage, $target->name, $judgement);
-                }
-            }
+        $outer = $places->of($cable->end, Cut::Oversheath)->plus(Length::ofMillimetres(60));
+        foreach ($parts as $part) {
+            $isHere = null === $part->end || $part->end === $cable->end;
+            $outer = $isHere ? Length::largest($outer, $axis->reach($cable->end, $part)->plus(Length::ofMillimetres(30))) : $outer;
         }
 
-        return $laps;
+        return $outer;
     }
 
-    private static function measure(CoverageRule $rule, Axis $axis, End $end, Interval $part, Interval $target): Length
+    private static function connector(Assembly $assembly, BuildState $build): Interval
     {
-        return match ($rule) {
-            CoverageRule::Laps => $part->lapOn($target),
-            CoverageRule::Covers => $part->overhangOf($target),
-            CoverageRule::Butts, CoverageRule::Gap => $part->gapTo($target),
-            CoverageRule::EndsShortOf => $axis->shortfall($end, $part, $target),
-            CoverageRule::CentredOn => $part->offsetFrom($target),
-        };
+        $connector = $assembly->connector;
+        $half = $connector->length->dividedBy(2, Rounding::Nearest);
+        $depth = $connector->barrels->first->depth;
+        [$from, $to] = AccessoryFunction::Joint === $assembly->function()
+            ? [$half->negated(), $half]
+            : [$depth->minus($connector->length), $depth];
+        $standing = null === $build->connector ? Standing::Planned : Standing::Done;
+
+        return new Interval(Place::connector(), $connector->kind->label(), null, $from, $to, self::half($connector->diameter), $standing);
     }
 
-    private static function uncertainty(CutPlaces $places, End $end, string $of): Length
+    /** @return list<CutPoint> */
+    private static function cuts(CableEnd $cable, Axis $axis, CutPlaces $places): array
     {
-        $cut = Cut::tryFrom($of);
+        $end = $cable->end;
 
-        return null === $cut ? Length::ofNanometres(0) : $places->uncertainty($end, $cut);
+        return array_map(static fn (Cut $cut): CutPoint => new CutPoint(
+            $places->place($end, $cut), $axis->place($end, $places->of($end, $cut)), $places->of($end, $cut), $places->standing($end, $cut),
+        ), $places->cuts($end));
     }
 
     private static function half(Length $diameter): Length

@@ -47,10 +47,18 @@ final readonly class Tool
         return \in_array(self::plain($die), array_map(self::plain(...), $this->dies), true);
     }
 
-    /** @param float $newtonMetres within what it can be set to */
-    public function reaches(float $newtonMetres): bool
+    /** "Press (serial 17), calibrated until 3 May 2027". */
+    public function inWords(): string
     {
-        return null !== $this->least && null !== $this->most && $newtonMetres >= $this->least->newtonMetres() && $newtonMetres <= $this->most->newtonMetres();
+        $serial = '' === $this->serial ? '' : " ($this->serial)";
+
+        return $this->name.$serial.(null === $this->calibratedUntil ? '' : ', calibrated until '.$this->calibratedUntil->format('j M Y'));
+    }
+
+    /** It can be set to that. */
+    public function reaches(Torque $torque): bool
+    {
+        return null !== $this->least && null !== $this->most && $this->least->isAtMost($torque) && $torque->isAtMost($this->most);
     }
 
     /** The last day belongs to it. */

@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace Berm\Core\Tests\Build;
 
-use Berm\Core\Build\BuildState;
-use Berm\Core\Build\ConnectorFitted;
 use Berm\Core\Build\CutAdvice;
-use Berm\Core\Build\CutMeasured;
-use Berm\Core\Build\DeviationAccepted;
-use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event;
+use Berm\Core\Build\Event\ConnectorFitted;
+use Berm\Core\Build\Event\CutMeasured;
+use Berm\Core\Build\Event\DeviationAccepted;
+use Berm\Core\Build\Event\PartParked;
+use Berm\Core\Build\Event\SafetyConfirmed;
+use Berm\Core\Build\Event\Withdrawn;
 use Berm\Core\Build\Gate;
-use Berm\Core\Build\PartParked;
-use Berm\Core\Build\SafetyConfirmed;
-use Berm\Core\Build\Withdrawn;
 use Berm\Core\Cable\End;
 use Berm\Core\Job\Plan;
 use Berm\Core\Job\Step;
 use Berm\Core\MarkOut\Cut;
+use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Quantity\Instrument;
 use Berm\Core\Quantity\Judgement;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Reading;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Tests\Example;
+use Berm\Core\Tests\Written;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -34,7 +34,7 @@ final class GateTest extends TestCase
     #[Test]
     public function nothingIsWrittenBeforeANamedPersonHasConfirmedThatItIsSafe(): void
     {
-        self::assertSame('Confirm first, from the local permit, that it is safe to start.', self::refusal([], self::cut(End::A, Cut::Oversheath, '250')));
+        self::assertSame('Nobody has confirmed, from the local permit, that it is safe to start.', self::refusal([], self::cut(End::A, Cut::Oversheath, '250')));
         self::assertNull(self::refusal([], self::safe()));
         self::assertSame(Step::Safety, self::plan([])->next()->step);
     }
@@ -59,16 +59,16 @@ final class GateTest extends TestCase
     public function aCutThatIsOutStopsTheConnectorUntilItIsRightOrAnEngineerAcceptsIt(): void
     {
         $log = [self::safe(), ...self::allCuts(), ...self::allParked(), self::cut(End::B, Cut::Insulation, '59')];
-        self::assertSame('The cut of the insulation of end B is out. Put it right, or let an engineer accept it, before the connector hides it.', self::refusal($log, new ConnectorFitted('')));
-        self::assertNull(self::refusal([...$log, new DeviationAccepted(End::B, Cut::Insulation, null, 'filled')], new ConnectorFitted('')));
+        self::assertSame('The cut of the insulation of end B is out. Put it right, or let an engineer accept it, before it is hidden.', self::refusal($log, new ConnectorFitted('')));
+        self::assertNull(self::refusal([...$log, new DeviationAccepted(MarkPlace::of(End::B, Cut::Insulation), 'filled')], new ConnectorFitted('')));
         self::assertNull(self::refusal([...$log, self::cut(End::B, Cut::Insulation, '57.5')], new ConnectorFitted('')));
-        self::assertSame('There is nothing to accept: this cut is not out.', self::refusal($log, new DeviationAccepted(End::A, Cut::Insulation, null, 'no')));
+        self::assertSame('There is nothing to accept: this cut is not out.', self::refusal($log, new DeviationAccepted(MarkPlace::of(End::A, Cut::Insulation), 'no')));
     }
 
     #[Test]
     public function aNewReadingOfACutTakesAnAcceptanceBack(): void
     {
-        $log = [self::safe(), ...self::allCuts(), self::cut(End::B, Cut::Insulation, '59'), new DeviationAccepted(End::B, Cut::Insulation, null, 'filled'), self::cut(End::B, Cut::Insulation, '59.5')];
+        $log = [self::safe(), ...self::allCuts(), self::cut(End::B, Cut::Insulation, '59'), new DeviationAccepted(MarkPlace::of(End::B, Cut::Insulation), 'filled'), self::cut(End::B, Cut::Insulation, '59.5')];
         self::assertFalse(self::plan($log)->progress?->next()->isDone ?? true);
     }
 
@@ -93,7 +93,7 @@ final class GateTest extends TestCase
     public function aWithdrawnEntryStaysInTheLogAndNoLongerCounts(): void
     {
         $log = [self::safe(), self::cut(End::A, Cut::Oversheath, '250'), self::cut(End::A, Cut::Oversheath, '240'), new Withdrawn('entry-2', 'read wrong')];
-        self::assertSame('250', self::plan($log)->build->cut(End::A, Cut::Oversheath)?->reading->typed);
+        self::assertSame('250', self::plan($log)->build->cut(MarkPlace::of(End::A, Cut::Oversheath))?->event->reading->typed);
         self::assertStringContainsString('no such entry to withdraw', (string) self::refusal($log, new Withdrawn('entry-2', 'again')));
     }
 
@@ -101,7 +101,7 @@ final class GateTest extends TestCase
     public function aKitThatDoesNotFitStopsTheFirstCutWithItsReason(): void
     {
         $job = Example::with(Example::joint(), 'ends.A.readings.insulation', Example::readings('16.4'));
-        $plan = Plan::of(Example::read($job)->job, self::fold([self::safe()]));
+        $plan = Written::plan(Example::read($job)->job, [self::safe()]);
         $refusal = (new Gate($plan))->refusal(self::cut(End::A, Cut::Oversheath, '250'));
         self::assertSame('End A: Over the insulation 16.4 mm; size M takes 17 mm to 24 mm: 0.6 mm too small.', null === $refusal ? '' : (new Reader(LengthUnit::Millimetre))->say($refusal));
         self::assertSame(Step::Kit, $plan->next()->step);
@@ -110,15 +110,15 @@ final class GateTest extends TestCase
     #[Test]
     public function aWetCableIsNotCutToSize(): void
     {
-        $plan = Plan::of(Example::read(Example::with(Example::joint(), 'ends.B.conditions', ['strands-dry' => 'no']))->job, self::fold([self::safe()]));
-        self::assertStringStartsWith('There is water in the strands', (new Gate($plan))->refusal(self::cut(End::A, Cut::Oversheath, '250'))->template ?? '');
+        $plan = Written::plan(Example::read(Example::with(Example::joint(), 'ends.B.conditions', ['strands-dry' => 'no']))->job, [self::safe()]);
+        self::assertStringStartsWith('End B: There is water in the strands', (string) Written::refusal($plan, self::cut(End::A, Cut::Oversheath, '250')));
     }
 
     #[Test]
     public function partsAreParkedBeforeTheFirstCut(): void
     {
         self::assertSame('outer-sleeve', self::plan([self::safe()])->next()->task?->part?->key);
-        self::assertSame(Cut::Oversheath, self::plan([self::safe(), ...self::allParked()])->next()->task?->mark?->cut);
+        self::assertSame(Cut::Oversheath, self::plan([self::safe(), ...self::allParked()])->next()->task?->mark?->place->cut);
         self::assertSame('Fit the connector', self::plan([self::safe(), ...self::allParked(), ...self::allCuts()])->next()->title->template);
     }
 
@@ -146,33 +146,23 @@ final class GateTest extends TestCase
     /** @param list<Event> $events */
     private static function refusal(array $events, Event $event): ?string
     {
-        $refusal = (new Gate(self::plan($events)))->refusal($event);
-
-        return null === $refusal ? null : (new Reader(LengthUnit::Millimetre))->say($refusal);
+        return Written::refusal(self::plan($events), $event);
     }
 
     /** @param list<Event> $events */
     private static function plan(array $events): Plan
     {
-        return Plan::of(Example::read(Example::joint())->job, self::fold($events));
-    }
-
-    /** @param list<Event> $events */
-    private static function fold(array $events): BuildState
-    {
-        $at = new \DateTimeImmutable('2026-01-01T08:00:00Z');
-
-        return BuildState::fold(array_map(static fn (Event $event, int $i): Entry => new Entry("entry-$i", 'tester', $at, $event), $events, array_keys($events)));
+        return Written::plan(Example::read(Example::joint())->job, $events);
     }
 
     private static function safe(): SafetyConfirmed
     {
-        return new SafetyConfirmed('P-1', 'Somebody', new \DateTimeImmutable('2026-01-01T07:00:00Z'));
+        return Written::safe();
     }
 
     private static function cut(End $end, Cut $cut, string $typed): CutMeasured
     {
-        return new CutMeasured($end, $cut, null, Reading::typed($typed, LengthUnit::Millimetre, Instrument::SteelRule));
+        return new CutMeasured(MarkPlace::of($end, $cut), Reading::typed($typed, LengthUnit::Millimetre, Instrument::SteelRule));
     }
 
     /** @return list<CutMeasured> */

@@ -4,23 +4,27 @@ declare(strict_types=1);
 
 namespace Berm\Core\Tests\Build;
 
-use Berm\Core\Build\BuildState;
-use Berm\Core\Build\CheckAccepted;
-use Berm\Core\Build\CheckMade;
-use Berm\Core\Build\ConnectorFitted;
-use Berm\Core\Build\CutMeasured;
 use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event;
+use Berm\Core\Build\Event\CheckAccepted;
+use Berm\Core\Build\Event\CheckMade;
+use Berm\Core\Build\Event\ConnectorFitted;
+use Berm\Core\Build\Event\CutMeasured;
+use Berm\Core\Build\Event\HoldReleased;
+use Berm\Core\Build\Event\PartParked;
+use Berm\Core\Build\Event\StageFinished;
+use Berm\Core\Build\Event\Withdrawn;
 use Berm\Core\Build\Gate;
-use Berm\Core\Build\HoldReleased;
-use Berm\Core\Build\PartParked;
-use Berm\Core\Build\SafetyConfirmed;
-use Berm\Core\Build\StageFinished;
-use Berm\Core\Build\Withdrawn;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\Where;
+use Berm\Core\Check\CheckPlace;
+use Berm\Core\Check\Looked;
+use Berm\Core\Check\Measured;
+use Berm\Core\Check\Tightened;
+use Berm\Core\Check\Waited;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Cut;
+use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Quantity\Instrument;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Reading;
@@ -28,6 +32,7 @@ use Berm\Core\Quantity\Torque;
 use Berm\Core\Quantity\Verdict;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Tests\Example;
+use Berm\Core\Tests\Written;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -48,9 +53,9 @@ final class StagesTest extends TestCase
         self::assertSame('First: Gap left, end A.', self::refusal(self::cutToSize(), new StageFinished('cut')));
         $wide = [...self::cutToSize(), self::gap(End::A, '9')];
         self::assertSame('Gap left, end A: it is out. Put it right, or let an engineer accept it.', self::refusal($wide, new StageFinished('cut')));
-        $accepted = [...$wide, new CheckAccepted('cut', 'gap', Where::of(End::A, null), 'filled'), self::gap(End::B, '3')];
+        $accepted = [...$wide, new CheckAccepted(CheckPlace::of('cut', 'gap', Where::of(End::A, null)), 'filled'), self::gap(End::B, '3')];
         self::assertSame('', self::refusal($accepted, new StageFinished('cut')));
-        self::assertSame('Gap left, end A', self::plan([...$accepted, self::gap(End::A, '9.5')])->next()->title->template, 'a new answer takes the acceptance back');
+        self::assertSame('Gap left, end A', (new Reader(LengthUnit::Millimetre))->say(self::plan([...$accepted, self::gap(End::A, '9.5')])->next()->title), 'a new answer takes the acceptance back');
     }
 
     #[Test]
@@ -64,41 +69,41 @@ final class StagesTest extends TestCase
     #[Test]
     public function aLengthIsJudgedAgainstItsFormulaWithTheUncertaintyOfTheInstrument(): void
     {
-        $verdict = static fn (string $typed): ?Verdict => self::plan([...self::cutToSize(), self::gap(End::A, $typed)])->progress?->task('cut', 'gap', Where::of(End::A, null))?->verdict?->verdict;
+        $verdict = static fn (string $typed): ?Verdict => self::plan([...self::cutToSize(), self::gap(End::A, $typed)])->progress?->task(CheckPlace::of('cut', 'gap', Where::of(End::A, null)))?->verdict?->verdict;
         self::assertSame([Verdict::Inside, Verdict::NotProved, Verdict::Out], [$verdict('4'), $verdict('6.8'), $verdict('7.1')], 'at most half a connector less 45 mm: 7 mm');
     }
 
     #[Test]
     public function anAnswerOfAnotherKindIsNotTaken(): void
     {
-        self::assertSame('This is not an answer to: Gap left.', self::refusal(self::cutToSize(), new CheckMade('cut', 'gap', Where::of(End::A, null), true)));
-        self::assertSame('There is no such check on this job.', self::refusal(self::cutToSize(), new CheckMade('cut', 'gap', Where::of(null, null), true)));
+        self::assertSame('This is not an answer to: Gap left.', self::refusal(self::cutToSize(), new CheckMade(CheckPlace::of('cut', 'gap', Where::of(End::A, null)), Looked::andItIsSo())));
+        self::assertSame('There is no such check on this job.', self::refusal(self::cutToSize(), new CheckMade(CheckPlace::of('cut', 'gap', Where::of(null, null)), Looked::andItIsSo())));
     }
 
     #[Test]
     public function aTorqueMayBeReadInEitherUnit(): void
     {
-        $out = static fn (string $torque): bool => self::plan([...self::joined(), new CheckMade('close', 'torque', Where::of(null, null), Torque::parse($torque))])->progress?->task('close', 'torque', Where::of(null, null))->isOut ?? false;
+        $out = static fn (string $torque): bool => self::plan([...self::joined(), new CheckMade(CheckPlace::of('close', 'torque', Where::of(null, null)), new Tightened(Torque::parse($torque)))])->progress?->task(CheckPlace::of('close', 'torque', Where::of(null, null)))->isOut ?? false;
         self::assertSame([false, false, true], [$out('50 lbf·ft'), $out('81 N·m'), $out('60.1 lbf·ft')], '68 to 81 N·m is 50 to 60 lbf·ft (common practice)');
     }
 
     #[Test]
     public function aWaitIsCountedFromTheLog(): void
     {
-        $torque = new CheckMade('close', 'torque', Where::of(null, null), Torque::parse('70 N·m'));
-        $wait = new CheckMade('close', 'cool', Where::of(null, null), null);
-        $isOut = static fn (int $minutes): bool => Plan::of(self::job(), BuildState::fold([...self::log([...self::joined(), $torque]), new Entry('late', 'Test', self::start()->modify("+$minutes minutes"), $wait)]))->progress?->task('close', 'cool', Where::of(null, null))->isOut ?? false;
+        $torque = new CheckMade(CheckPlace::of('close', 'torque', Where::of(null, null)), new Tightened(Torque::parse('70 N·m')));
+        $wait = new CheckMade(CheckPlace::of('close', 'cool', Where::of(null, null)), Waited::itOut());
+        $isOut = static fn (int $minutes): bool => Plan::ofLog(self::job(), [...Written::log(self::job(), [Written::safe(), ...self::joined(), $torque]), Entry::of('late', 'Test', self::start()->modify("+$minutes minutes"), $wait)])->progress?->task(CheckPlace::of('close', 'cool', Where::of(null, null)))->isOut ?? false;
         self::assertSame([true, false], [$isOut(9), $isOut(10)]);
     }
 
     #[Test]
     public function aHoldPointWaitsForAnEngineerAndLaterStagesRestOnEarlierOnes(): void
     {
-        $made = [...self::joined(), new CheckMade('close', 'torque', Where::of(null, null), Torque::parse('70 N·m')), new CheckMade('close', 'cool', Where::of(null, null), null), new CheckAccepted('close', 'cool', Where::of(null, null), 'cold day')];
+        $made = [...self::joined(), new CheckMade(CheckPlace::of('close', 'torque', Where::of(null, null)), new Tightened(Torque::parse('70 N·m'))), new CheckMade(CheckPlace::of('close', 'cool', Where::of(null, null)), Waited::itOut()), new CheckAccepted(CheckPlace::of('close', 'cool', Where::of(null, null)), 'cold day')];
         self::assertSame('Finish the stage first.', self::refusal($made, new HoldReleased('close')));
         $finished = [...$made, new StageFinished('close')];
-        self::assertFalse(self::plan($finished)->isBuilt());
-        self::assertTrue(self::plan([...$finished, new HoldReleased('close')])->isBuilt());
+        self::assertFalse(self::plan($finished)->completion()->isComplete());
+        self::assertTrue(self::plan([...$finished, new HoldReleased('close')])->completion()->isComplete());
         self::assertSame('"Close" is finished and rests on it: withdraw that first.', self::refusal($finished, new Withdrawn('entry-'.(\count($finished) - 3), 'slip')));
         self::assertSame('The connector is on: withdraw that entry first.', self::refusal($finished, new Withdrawn('entry-1', 'slip')));
         self::assertSame('', self::refusal($finished, new Withdrawn('entry-'.\count($finished), 'too early')));
@@ -131,41 +136,24 @@ final class StagesTest extends TestCase
 
     private static function gap(End $end, string $typed): CheckMade
     {
-        return new CheckMade('cut', 'gap', Where::of($end, null), Reading::typed($typed, LengthUnit::Millimetre, Instrument::SteelRule));
+        return new CheckMade(CheckPlace::of('cut', 'gap', Where::of($end, null)), new Measured(Reading::typed($typed, LengthUnit::Millimetre, Instrument::SteelRule)));
     }
 
     private static function cut(End $end, Cut $cut, string $typed): CutMeasured
     {
-        return new CutMeasured($end, $cut, null, Reading::typed($typed, LengthUnit::Millimetre, Instrument::SteelRule));
+        return new CutMeasured(MarkPlace::of($end, $cut), Reading::typed($typed, LengthUnit::Millimetre, Instrument::SteelRule));
     }
 
     /** @param list<Event> $events */
     private static function refusal(array $events, Event $event): string
     {
-        $refusal = (new Gate(self::plan($events)))->refusal($event);
-
-        return null === $refusal ? '' : (new Reader(LengthUnit::Millimetre))->say($refusal);
+        return Written::refusal(self::plan($events), $event) ?? '';
     }
 
     /** @param list<Event> $events */
     private static function plan(array $events): Plan
     {
-        return Plan::of(self::job(), BuildState::fold(self::log($events)));
-    }
-
-    /**
-     * @param list<Event> $events
-     *
-     * @return list<Entry>
-     */
-    private static function log(array $events): array
-    {
-        $log = [new Entry('entry-0', 'Test', self::start(), new SafetyConfirmed('P1', 'Somebody', self::start()))];
-        foreach ($events as $i => $event) {
-            $log[] = new Entry('entry-'.($i + 1), 'Test', self::start(), $event);
-        }
-
-        return $log;
+        return Written::plan(self::job(), [Written::safe(), ...$events]);
     }
 
     private static function start(): \DateTimeImmutable

@@ -6,6 +6,7 @@ namespace Berm\Core\Tests\Connector;
 
 use Berm\Core\Build\BuildState;
 use Berm\Core\Connector\Connector;
+use Berm\Core\Connector\ConnectorInWords;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\ConnectorFile;
 use Berm\Core\File\Fields;
@@ -39,7 +40,7 @@ final class ConnectorTest extends TestCase
     {
         $lug = self::connector('crimp', ['kind' => 'lug', 'pad' => ['width' => '3 in', 'holes' => 4, 'hole' => '14 mm']]);
         self::assertEquals($lug, Fields::read(ConnectorFile::write($lug), ConnectorFile::read(...)));
-        self::assertSame(['Pad 76.2 mm wide, 4 holes of 14 mm.'], array_map((new Reader(LengthUnit::Millimetre))->say(...), $lug->specification->inWords(1)));
+        self::assertSame(['Pad 76.2 mm wide, 4 holes of 14 mm.'], array_map((new Reader(LengthUnit::Millimetre))->say(...), ConnectorInWords::of($lug)));
     }
 
     /** The growth of all crimps can be used by a kit's rules. */
@@ -71,9 +72,9 @@ final class ConnectorTest extends TestCase
         yield 'bolts on a crimp' => ['crimp', ['bolts' => ['count' => 2]], 'give "crimps" for a crimp and "bolts" for shear bolts'];
         yield 'an order that leaves one out' => ['shear-bolt', ['bolts' => ['count' => 4, 'order' => [1, 2, 3]]], 'number them from 1 to 4'];
         yield 'a bolt that is not there' => ['shear-bolt', ['bolts' => ['count' => 2, 'order' => [1, 99]]], 'must be a whole number from 1 to 20'];
-        yield 'a torque in kilograms' => ['shear-bolt', ['bolts' => ['count' => 2, 'torque' => '4 kgm']], 'write 45 N·m or 33 lbf·ft'];
+        yield 'a torque in kilograms' => ['shear-bolt', ['bolts' => ['count' => 2, 'torque' => '4 kgm']], 'write 45 N·m, 33 lbf·ft or 400 in-lb'];
         yield 'a bore as wide as the barrel' => ['crimp', ['bore' => '19 mm'], 'the bore must be the smaller'];
-        yield 'two bores that meet' => ['crimp', ['boreDepth' => '52.1 mm'], 'has bores 52.1 mm deep from both ends of a connector only 104 mm long'];
+        yield 'two bores that meet' => ['crimp', ['boreDepth' => '52.1 mm'], 'has bores 52.1 mm deep from its ends, but is only 104 mm long'];
         yield 'no material' => ['crimp', ['materials' => []], 'list copper, aluminium or both'];
         yield 'a pad on a joint connector' => ['crimp', ['pad' => ['width' => '30 mm', 'holes' => 1, 'hole' => '13 mm']], 'leave "pad" out'];
         yield 'a pad without holes' => ['crimp', ['pad' => ['width' => '30 mm', 'holes' => 0, 'hole' => '13 mm']], 'must be a whole number from 1 to 8'];
@@ -99,7 +100,7 @@ final class ConnectorTest extends TestCase
     /** @return list<string> */
     private static function said(Connector $connector): array
     {
-        return array_map((new Reader(LengthUnit::Millimetre))->say(...), $connector->specification->inWords($connector->sides()));
+        return array_map((new Reader(LengthUnit::Millimetre))->say(...), ConnectorInWords::of($connector));
     }
 
     /**

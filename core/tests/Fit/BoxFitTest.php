@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Berm\Core\Tests\Fit;
 
 use Berm\Core\Build\BuildState;
+use Berm\Core\Build\Event;
+use Berm\Core\Build\Event\KitDated;
 use Berm\Core\Fit\Criterion;
+use Berm\Core\Fit\Finding;
 use Berm\Core\Fit\Outcome;
 use Berm\Core\Job\Plan;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Tests\Example;
+use Berm\Core\Tests\Written;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -48,9 +52,14 @@ final class BoxFitTest extends TestCase
     }
 
     #[Test]
-    public function nothingIsSaidOfABoxBeforeOneIsOpened(): void
+    public function whereNoBoxWasOpenedInBermTheKitsDateIsAskedAndThenJudged(): void
     {
-        $plan = Plan::of(Example::read(Example::joint())->job, BuildState::nothingDone());
-        self::assertNotContains(Criterion::ShelfLife, array_column($plan->kitFit->findings ?? [], 'criterion'));
+        $job = Example::read(Example::joint())->job;
+        $shelfLife = static fn (Event ...$events): array => array_values(array_filter(
+            Written::plan($job, array_values($events))->kitFit->findings ?? [], static fn (Finding $finding): bool => Criterion::ShelfLife === $finding->criterion,
+        ));
+        self::assertSame([Outcome::CannotTell, false], [$shelfLife()[0]->outcome, $shelfLife()[0]->stops], 'it is asked, and stops nothing');
+        self::assertSame([Outcome::Fits], array_column($shelfLife(new KitDated('B7', new \DateTimeImmutable('2026-03-14'))), 'outcome'), 'the last day belongs to it');
+        self::assertSame([Outcome::DoesNotFit], array_column($shelfLife(new KitDated('B7', new \DateTimeImmutable('2026-03-13'))), 'outcome'));
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Berm\Core\Tests\Fit;
 
+use Berm\Core\Build\Done;
+use Berm\Core\Build\Entry;
+use Berm\Core\Build\Event\ToolTaken;
 use Berm\Core\Fit\Criterion;
 use Berm\Core\Fit\FitReport;
 use Berm\Core\Fit\Outcome;
@@ -39,8 +42,16 @@ final class ToolFitTest extends TestCase
     #[DataProvider('tools')]
     public function aPressIsJudgedByItsDieAndItsCalibration(array $tools, Criterion $criterion, Outcome $outcome, string $says): void
     {
-        $report = ToolFit::judge(Demo::connector('brasswick-al-95'), null, array_map(static fn (Tool $tool): array => [$tool, new \DateTimeImmutable('2026-11-25')], $tools));
+        $report = ToolFit::judge(Demo::connector('brasswick-al-95'), null, array_map(self::taken(...), $tools));
         self::assertFinding($report, $criterion, $outcome, $says);
+    }
+
+    /** @return Done<ToolTaken> */
+    private static function taken(Tool $tool): Done
+    {
+        $event = new ToolTaken($tool);
+
+        return new Done($event, Entry::of('e', 'tester', new \DateTimeImmutable('2026-11-25'), $event));
     }
 
     /** @return iterable<string, array{string, string, Outcome}> */
@@ -57,7 +68,7 @@ final class ToolFitTest extends TestCase
     public function aWrenchReachesBothLimitsOfTheTorque(string $least, string $most, Outcome $outcome): void
     {
         $wrench = Tool::wrench('w', 'Wrench', '', Torque::parse($least), Torque::parse($most), null);
-        $report = ToolFit::judge(Demo::connector('corvane-lug-1-0-250'), Demo::kit('harrow-elbow-600-25'), [[$wrench, new \DateTimeImmutable('2026-11-25')]]);
+        $report = ToolFit::judge(Demo::connector('corvane-lug-1-0-250'), Demo::kit('harrow-elbow-600-25'), [self::taken($wrench)]);
         self::assertContains($outcome, array_map(static fn ($finding): Outcome => $finding->outcome, array_values(array_filter($report->findings, static fn ($finding): bool => Criterion::TorqueReach === $finding->criterion))));
     }
 

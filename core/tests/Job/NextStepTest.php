@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\Tests\Job;
 
-use Berm\Core\Build\BuildState;
 use Berm\Core\Job\NextStep;
 use Berm\Core\Job\Plan;
 use Berm\Core\Job\Step;
@@ -76,7 +75,7 @@ final class NextStepTest extends TestCase
 
         return match (true) {
             null !== $next->task?->part => ['kind' => 'part-parked', 'end' => $end, 'part' => $next->task->part->key],
-            null !== $next->task?->mark => self::cut($end, $next->task->mark->cut->value, (string) $next->task->mark->at->inMillimetres()),
+            null !== $next->task?->mark => self::cut($end, $next->task->mark->place->cut->value, (string) $next->task->mark->at->inMillimetres()),
             default => ['kind' => 'connector-fitted', 'batch' => 'B1'],
         };
     }
@@ -130,7 +129,7 @@ final class NextStepTest extends TestCase
     {
         $file = Example::read($job);
 
-        return Plan::of($file->job, BuildState::fold($file->log));
+        return Plan::ofLog($file->job, $file->log);
     }
 
     /** @return array{Step, string} */

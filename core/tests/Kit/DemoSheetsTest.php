@@ -4,25 +4,33 @@ declare(strict_types=1);
 
 namespace Berm\Core\Tests\Kit;
 
-use Berm\Core\Build\BuildState;
-use Berm\Core\Build\CheckMade;
-use Berm\Core\Build\ConnectorFitted;
-use Berm\Core\Build\CutMeasured;
-use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event;
+use Berm\Core\Build\Event\CheckMade;
+use Berm\Core\Build\Event\ConnectorFitted;
+use Berm\Core\Build\Event\CutMeasured;
+use Berm\Core\Build\Event\HoldReleased;
+use Berm\Core\Build\Event\PartParked;
+use Berm\Core\Build\Event\StageFinished;
 use Berm\Core\Build\Gate;
-use Berm\Core\Build\HoldReleased;
-use Berm\Core\Build\PartParked;
-use Berm\Core\Build\SafetyConfirmed;
-use Berm\Core\Build\StageFinished;
 use Berm\Core\Build\Task;
 use Berm\Core\Build\TaskKind;
 use Berm\Core\Cable\End;
+use Berm\Core\Check\Answer;
+use Berm\Core\Check\Counted;
+use Berm\Core\Check\CountWithin;
+use Berm\Core\Check\LengthWithin;
+use Berm\Core\Check\Looked;
+use Berm\Core\Check\Measured;
+use Berm\Core\Check\Note;
+use Berm\Core\Check\Noted;
+use Berm\Core\Check\Question;
+use Berm\Core\Check\Tightened;
+use Berm\Core\Check\TorqueWithin;
+use Berm\Core\Check\Waited;
+use Berm\Core\Check\WaitSince;
 use Berm\Core\Job\Obstacle;
 use Berm\Core\Job\Plan;
 use Berm\Core\Job\Step;
-use Berm\Core\Kit\Check;
-use Berm\Core\Kit\CheckKind;
 use Berm\Core\Quantity\Instrument;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthUnit;
@@ -32,6 +40,7 @@ use Berm\Core\Quantity\Rounding;
 use Berm\Core\Quantity\Torque;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Tests\Demo;
+use Berm\Core\Tests\Written;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -44,23 +53,24 @@ final class DemoSheetsTest extends TestCase
     public function aSheetIsPlannedCheckedAndBuiltToTheEnd(string $kit, string $size, string $connector, string $cableA, string $cableB, string $place): void
     {
         $job = Demo::job($kit, $size, $connector, array_filter(['A' => $cableA, 'B' => $cableB], static fn (string $cable): bool => '' !== $cable), $place);
-        $log = [self::entry(0, new SafetyConfirmed('P1', 'Somebody', new \DateTimeImmutable('2026-03-14T08:00:00Z')))];
-        self::assertSame([], self::obstacles(Plan::of($job, BuildState::fold($log))));
+        $log = Written::log($job, [Written::safe()]);
+        self::assertSame([], self::obstacles(Plan::ofLog($job, $log)));
         $minutes = 0;
         for ($i = 1; $i < 400; ++$i) {
-            $plan = Plan::of($job, BuildState::fold($log));
+            $plan = Plan::ofLog($job, $log);
             $task = $plan->next()->task;
             if (null === $task) {
                 break;
             }
             $event = self::doing($task, $plan);
             self::assertSame('', self::refusal($plan, $event), $task->title->template);
-            $minutes += CheckKind::Wait === $task->check?->kind && null !== $task->check->least ? 1 + (int) ceil($task->check->least / 60) : 0;
-            $log[] = self::entry($i, $event, $minutes);
+            $question = $task->check?->question;
+            $minutes += $question instanceof WaitSince && null !== $question->least ? 1 + (int) ceil($question->least->seconds / 60) : 0;
+            $log[] = $plan->entry("entry-$i", 'Test', (new \DateTimeImmutable('2026-03-14T08:30:00Z'))->modify("+$minutes minutes"), $event);
         }
-        $built = Plan::of($job, BuildState::fold($log));
+        $built = Plan::ofLog($job, $log);
         self::assertSame(Step::Record, $built->next()->step);
-        self::assertTrue($built->isBuilt());
+        self::assertSame('Complete.', $built->completion()->sentence()->template);
     }
 
     /** @return iterable<string, array{string, string, string, string, string, string}> sheet, size, connector, cable A, cable B, place */
@@ -101,7 +111,7 @@ final class DemoSheetsTest extends TestCase
             TaskKind::Park => new PartParked($end, $task->part->key ?? ''),
             TaskKind::Cut => self::cut($task),
             TaskKind::Connector => new ConnectorFitted('B1'),
-            TaskKind::Check => new CheckMade($task->stage->key, $task->check->key ?? '', $task->where, self::answer($task->check ?? self::fail('a check'), $task->window)),
+            TaskKind::Check => new CheckMade($task->checkPlace() ?? self::fail('a check'), self::answer($task->check->question ?? self::fail('a check'), $task->window)),
             TaskKind::Finish => new StageFinished($task->stage->key),
             TaskKind::Release => new HoldReleased($task->stage->key),
         };
@@ -111,18 +121,18 @@ final class DemoSheetsTest extends TestCase
     {
         $mark = $task->mark ?? self::fail('a cut has its mark');
 
-        return new CutMeasured($mark->end, $mark->cut, $mark->core, self::reading($mark->at));
+        return new CutMeasured($mark->place, self::reading($mark->at));
     }
 
-    private static function answer(Check $check, ?Range $window): Reading|Torque|int|bool|string|null
+    private static function answer(Question $question, ?Range $window): Answer
     {
-        return match ($check->kind) {
-            CheckKind::Seen => true,
-            CheckKind::Length => self::reading(self::middle($window)),
-            CheckKind::Count => (int) ($check->least ?? 1),
-            CheckKind::Torque => Torque::parse(($check->least ?? 40).' N·m'),
-            CheckKind::Wait => null,
-            CheckKind::Note => 'B-2026-07',
+        return match (true) {
+            $question instanceof LengthWithin => new Measured(self::reading(self::middle($window))),
+            $question instanceof CountWithin => new Counted($question->least ?? 1),
+            $question instanceof TorqueWithin => new Tightened($question->least ?? Torque::parse('40 N·m')),
+            $question instanceof WaitSince => Waited::itOut(),
+            $question instanceof Note => new Noted('B-2026-07'),
+            default => Looked::andItIsSo(),
         };
     }
 
@@ -137,11 +147,6 @@ final class DemoSheetsTest extends TestCase
     private static function reading(Length $length): Reading
     {
         return Reading::typed((string) $length->inMillimetres(), LengthUnit::Millimetre, Instrument::SteelRule);
-    }
-
-    private static function entry(int $number, Event $event, int $minutes = 0): Entry
-    {
-        return new Entry("entry-$number", 'Test', (new \DateTimeImmutable('2026-03-14T08:30:00Z'))->modify("+$minutes minutes"), $event);
     }
 
     private static function refusal(Plan $plan, Event $event): string

@@ -9,12 +9,9 @@ use Berm\Core\Cable\End;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\Datum;
-use Berm\Core\MarkOut\InchMark;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\Quantity\Length;
-use Berm\Core\Quantity\Range;
-use Berm\Core\Quantity\Tolerance;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Tests\Example;
 use PHPUnit\Framework\Attributes\Test;
@@ -43,7 +40,7 @@ final class MarkOutTest extends TestCase
         $markOut = self::markOut(Example::termination());
         self::assertSame(['252 mm', '217 mm', '167 mm', '59 mm'], self::places($markOut, End::A));
         self::assertSame([Datum::CableEnd, Datum::LugHole, Datum::OversheathCut], $markOut->datums());
-        self::assertSame('89 mm', $markOut->from(Datum::LugHole, self::mark($markOut, Cut::Insulation)->at, Length::ofMillimetres(252))->toText(), 'hole to mouth 86 less bore 56, and 59');
+        self::assertSame('89 mm', $markOut->from(Datum::LugHole, End::A, self::mark($markOut, Cut::Insulation)->at, Length::ofMillimetres(252))->toText(), 'hole to mouth 86 less bore 56, and 59');
     }
 
     #[Test]
@@ -52,9 +49,9 @@ final class MarkOutTest extends TestCase
         $markOut = self::markOut(Example::joint());
         $mark = self::mark($markOut, Cut::InsulationScreen);
         $cutAt = Length::ofMicrometres(251_500);
-        self::assertSame('167 mm', $markOut->from(Datum::JointCentre, $mark->at, $cutAt)->toText(), 'half of the 4 mm centre stop further');
-        self::assertSame('86.5 mm', $markOut->from(Datum::OversheathCut, $mark->at, $cutAt)->toText(), 'from where the oversheath was really cut');
-        $window = $markOut->windowFrom(Datum::OversheathCut, $mark->window(), $cutAt);
+        self::assertSame('167 mm', $markOut->from(Datum::JointCentre, End::A, $mark->at, $cutAt)->toText(), 'half of the 4 mm centre stop further');
+        self::assertSame('86.5 mm', $markOut->from(Datum::OversheathCut, End::A, $mark->at, $cutAt)->toText(), 'from where the oversheath was really cut');
+        $window = $markOut->windowFrom(Datum::OversheathCut, End::A, $mark->window(), $cutAt);
         self::assertSame(['85.5 mm', '87.5 mm'], [$window->min?->toText(), $window->max?->toText()]);
     }
 
@@ -80,21 +77,10 @@ final class MarkOutTest extends TestCase
         );
     }
 
-    #[Test]
-    public function inInchesAMarkIsASixteenthOrFinerWhereNoneLiesInTheWindow(): void
-    {
-        $inch = static fn (string $at, string $by): InchMark => InchMark::of(Length::parseWithUnit($at), Range::around(Length::parseWithUnit($at), Tolerance::of(Length::parseWithUnit($by), Length::parseWithUnit($by))));
-        self::assertSame('2 1/4', $inch('57 mm', '1 mm')->at);
-        self::assertSame('2 1/4', $inch('2.24 in', '0.03 in')->at);
-        self::assertSame('2 7/32', $inch('2.22 in', '0.01 in')->at);
-        self::assertSame(['2 15/64', '2 15/64', '2 15/64'], [$inch('2.235 in', '0.004 in')->at, $inch('2.235 in', '0.004 in')->from, $inch('2.235 in', '0.004 in')->to]);
-        self::assertSame(['2 7/32', '2 9/32'], [$inch('57 mm', '1 mm')->from, $inch('57 mm', '1 mm')->to], 'limits are rounded inwards');
-    }
-
     /** @return list<string> */
     private static function places(MarkOut $markOut, End $end): array
     {
-        return array_values(array_map(static fn (Mark $mark): string => $mark->at->toText(), $markOut->marks[$end->value]));
+        return array_map(static fn (Mark $mark): string => $mark->at->toText(), $markOut->marksOf($end, null));
     }
 
     private static function mark(MarkOut $markOut, Cut $cut): Mark

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Berm\Core\Tests\Section;
 
 use Berm\Core\Build\BuildState;
-use Berm\Core\Build\CutMeasured;
 use Berm\Core\Build\Entry;
+use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Cable\End;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Cut;
+use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Quantity\Instrument;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Reading;
@@ -64,7 +65,7 @@ final class SectionTest extends TestCase
     /** @param array<string, mixed> $job */
     private static function section(array $job, ?string $screenCut = null): Section
     {
-        $log = null === $screenCut ? [] : [new Entry('1', 'tester', new \DateTimeImmutable('2026-01-01T08:00:00Z'), new CutMeasured(End::A, Cut::InsulationScreen, null, Reading::typed($screenCut, LengthUnit::Millimetre, Instrument::SteelRule)))];
+        $log = null === $screenCut ? [] : [Entry::of('1', 'tester', new \DateTimeImmutable('2026-01-01T08:00:00Z'), new CutMeasured(MarkPlace::of(End::A, Cut::InsulationScreen), Reading::typed($screenCut, LengthUnit::Millimetre, Instrument::SteelRule)))];
 
         return Plan::of(Example::read($job)->job, BuildState::fold($log))->section ?? self::fail('no section');
     }
@@ -72,7 +73,7 @@ final class SectionTest extends TestCase
     private static function layer(Section $section, string $key, End $end): Interval
     {
         foreach ($section->layers as $layer) {
-            if ($layer->key === $key && $layer->end === $end) {
+            if ($layer->key() === $key && $layer->end === $end) {
                 return $layer;
             }
         }

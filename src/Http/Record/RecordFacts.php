@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace App\Http\Record;
 
 use App\UseCase\StoredEntry;
-use Berm\Core\Build\BoxOpened;
-use Berm\Core\Build\CheckAccepted;
+use Berm\Core\Build\Event\BoxOpened;
+use Berm\Core\Build\Event\CheckAccepted;
 use Berm\Core\Build\CheckInWords;
-use Berm\Core\Build\CheckMade;
-use Berm\Core\Build\ConnectorFitted;
-use Berm\Core\Build\CutMeasured;
-use Berm\Core\Build\DeviationAccepted;
+use Berm\Core\Build\Event\CheckMade;
+use Berm\Core\Build\Event\ConnectorFitted;
+use Berm\Core\Build\Event\CutMeasured;
+use Berm\Core\Build\Event\DeviationAccepted;
 use Berm\Core\Build\Event;
-use Berm\Core\Build\HoldReleased;
-use Berm\Core\Build\PartParked;
-use Berm\Core\Build\PlanChanged;
-use Berm\Core\Build\SafetyConfirmed;
-use Berm\Core\Build\StageFinished;
-use Berm\Core\Build\ToolTaken;
-use Berm\Core\Build\Withdrawn;
+use Berm\Core\Build\Event\HoldReleased;
+use Berm\Core\Build\Event\PartParked;
+use Berm\Core\Build\Event\PlanChanged;
+use Berm\Core\Build\Event\SafetyConfirmed;
+use Berm\Core\Build\Event\StageFinished;
+use Berm\Core\Build\Event\ToolTaken;
+use Berm\Core\Build\Event\Withdrawn;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\FoundInWords;
 use Berm\Core\Cable\LayerKind;
@@ -102,13 +102,13 @@ final readonly class RecordFacts
     /** @return list<string> */
     private function cut(Mark $mark): array
     {
-        $measured = $this->plan->build->cut($mark->end, $mark->cut, $mark->core);
+        $measured = $this->plan->build->cut($mark->place->end, $mark->place->cut, $mark->place->core);
         $judgement = $this->plan->build->judgementOf($mark);
         [$at, $window] = $this->target($mark);
 
         return [
-            $mark->end->value.$mark->order.(null === $mark->core ? '' : ".$mark->core"),
-            ucfirst($this->reader->word($mark->cut->layer()->label())),
+            $mark->place->end->value.$mark->order.(null === $mark->place->core ? '' : ".$mark->place->core"),
+            ucfirst($this->reader->word($mark->place->cut->layer()->label())),
             $at,
             $window,
             null === $measured ? '–' : $measured->reading->asTyped(),

@@ -6,7 +6,7 @@ namespace App\Http\Wire;
 
 use Berm\Core\Build\BuildState;
 use Berm\Core\Build\CutAdvice;
-use Berm\Core\Build\CutMeasured;
+use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\Datum;
@@ -40,9 +40,9 @@ final readonly class MarkOutJson
     private function mark(Mark $mark): array
     {
         return [
-            'end' => $mark->end->value,
-            'cut' => $mark->cut->value,
-            'core' => $mark->core,
+            'end' => $mark->place->end->value,
+            'cut' => $mark->place->cut->value,
+            'core' => $mark->place->core,
             'order' => $mark->order,
             'tool' => $mark->tool,
             'depthMm' => $mark->depth?->inMillimetres(),
@@ -57,7 +57,7 @@ final readonly class MarkOutJson
     /** @return array<string, array<string, mixed>> */
     private function fromEachDatum(Mark $mark): array
     {
-        $oversheath = $this->build->cut($mark->end, Cut::Oversheath)->reading->value ?? $this->markOut->mark($mark->end, Cut::Oversheath)->at ?? $mark->at;
+        $oversheath = $this->build->cut($mark->place->end, Cut::Oversheath)->reading->value ?? $this->markOut->mark($mark->place->end, Cut::Oversheath)->at ?? $mark->at;
         $seen = [];
         foreach ($this->markOut->datums() as $datum) {
             $at = $this->markOut->from($datum, $mark->at, $oversheath);
@@ -75,7 +75,7 @@ final readonly class MarkOutJson
     /** @return array<string, mixed>|null */
     private function recorded(Mark $mark): ?array
     {
-        $measured = $this->build->cut($mark->end, $mark->cut, $mark->core);
+        $measured = $this->build->cut($mark->place->end, $mark->place->cut, $mark->place->core);
         $judgement = $this->build->judgementOf($mark);
         if (null === $measured || null === $judgement) {
             return null;
@@ -86,7 +86,7 @@ final readonly class MarkOutJson
             'judgement' => FitJson::judgement($judgement),
             'tooLong' => $judgement->isTooLong(),
             'advice' => self::advice($mark, $measured, $judgement),
-            'accepted' => ($this->build->accepted[$mark->end->value.'/'.$mark->cut->value.'/'.$mark->core] ?? null)?->reason,
+            'accepted' => ($this->build->accepted[$mark->place->end->value.'/'.$mark->place->cut->value.'/'.$mark->place->core] ?? null)?->reason,
         ];
     }
 

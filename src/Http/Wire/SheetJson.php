@@ -7,7 +7,9 @@ namespace App\Http\Wire;
 use App\UseCase\Choice;
 use App\UseCase\Choices;
 use Berm\Core\Conductor\ConductorMaterial;
+use Berm\Core\Connector\Barrel;
 use Berm\Core\Connector\Connector;
+use Berm\Core\Connector\ConnectorInWords;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
 
@@ -29,12 +31,20 @@ final class SheetJson
         return [
             'id' => $connector->revision->id, 'revision' => $connector->revision->number, 'name' => $connector->name, 'maker' => $connector->maker,
             'kind' => $connector->kind->value, 'fixing' => $connector->fixing->value,
-            'materials' => array_map(static fn (ConductorMaterial $material): string => $material->value, $connector->materials),
             'lengthMm' => $connector->length->inMillimetres(), 'diameterMm' => $connector->diameter->inMillimetres(),
-            'boreMm' => $connector->bore->inMillimetres(), 'boreDepthMm' => $connector->boreDepth->inMillimetres(),
+            'barrels' => array_map(self::barrel(...), $connector->barrels->areAlike() ? [$connector->barrels->first] : $connector->barrels->all()),
             'holeToMouthMm' => $connector->holeToMouth?->inMillimetres(),
             'method' => $connector->method,
-            'details' => array_map(SentenceJson::of(...), $connector->specification->inWords($connector->sides())),
+            'details' => array_map(SentenceJson::of(...), ConnectorInWords::of($connector)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function barrel(Barrel $barrel): array
+    {
+        return [
+            'materials' => array_map(static fn (ConductorMaterial $material): string => $material->value, $barrel->materials),
+            'boreMm' => $barrel->bore->inMillimetres(), 'depthMm' => $barrel->depth->inMillimetres(),
         ];
     }
 

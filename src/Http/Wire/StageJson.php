@@ -9,7 +9,7 @@ use Berm\Core\Build\CheckKey;
 use Berm\Core\Build\StageProgress;
 use Berm\Core\Build\Task;
 use Berm\Core\Job\Plan;
-use Berm\Core\Kit\Check;
+use Berm\Core\Check\Check;
 
 /** The stages of a job with what is done in them; only where the kit sheet has stages. */
 final class StageJson

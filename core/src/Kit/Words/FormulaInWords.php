@@ -12,6 +12,7 @@ final class FormulaInWords
 {
     private const WORDS = [
         'connector_length' => 'the length of the connector', 'connector_diameter' => 'the diameter of the connector', 'connector_growth' => 'what the connector grows', 'bore_depth' => 'the depth of the bore',
+        'half_connector' => 'half of the connector less its share of the stop', 'barrel_growth' => 'what its side of the connector grows',
         'conductor_diameter' => 'the diameter of the conductor', 'insulation_diameter' => 'the diameter over the insulation', 'insulation_thickness' => 'the thickness of the insulation',
         'insulation_screen_thickness' => 'the thickness of the [insulation screen]', 'oversheath_thickness' => 'the thickness of the [oversheath]', 'oversheath_diameter' => 'the diameter over the [oversheath]',
         'insulation_screen_diameter' => 'the diameter over the [insulation screen]', 'metallic_screen_diameter' => 'the diameter over the [metallic screen]', 'lead_sheath_diameter' => 'the diameter over the lead sheath', 'bedding_diameter' => 'the diameter over the [bedding]', 'armour_diameter' => 'the diameter over the [armour]',

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Berm\Core\Kit\Words;
 
 use Berm\Core\Cable\End;
-use Berm\Core\Cable\LayerKind;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\Coverage;
 use Berm\Core\Kit\CoverageRule;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\Part;
 use Berm\Core\Kit\Side;
+use Berm\Core\Place\PlaceKind;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Saying\Sentence;
 
@@ -45,10 +45,10 @@ final class PartInWords
 
     private static function coverage(Coverage $coverage, Part $part, KitSheet $sheet): Rule
     {
-        $of = match (true) {
-            null !== LayerKind::tryFrom($coverage->of) => 'the ['.LayerKind::from($coverage->of)->label().']',
-            Coverage::CONNECTOR === $coverage->of => 'the connector',
-            default => 'the '.lcfirst($sheet->parts[$coverage->of]->name ?? $coverage->of),
+        $of = 'the '.match ($coverage->of->kind) {
+            PlaceKind::Layer => "[{$coverage->of->asLayer()?->label()}]",
+            PlaceKind::Connector => 'connector',
+            PlaceKind::Item => lcfirst($sheet->parts[$coverage->of->key]->name ?? $coverage->of->key),
         };
         $window = $coverage->window;
         $amount = match (true) {
@@ -58,7 +58,7 @@ final class PartInWords
         };
         $values = array_filter(['least' => $window->min, 'most' => $window->max], static fn (?Length $limit): bool => null !== $limit);
 
-        return new Rule("part/{$part->key}/{$coverage->rule->value}/{$coverage->of}", $part->name, Sentence::of(match ($coverage->rule) {
+        return new Rule("part/{$part->key}/{$coverage->rule->value}/{$coverage->of->key}", $part->name, Sentence::of(match ($coverage->rule) {
             CoverageRule::Laps => "Must cover $amount of $of, at each end.",
             CoverageRule::Covers => "Must cover all of $of, and $amount more on both sides.",
             CoverageRule::Butts => "Must meet $of within {most}.",

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Berm\Core\Kit\Words;
 
-use Berm\Core\Kit\Check;
-use Berm\Core\Kit\CheckKind;
-use Berm\Core\Kit\Each;
+use Berm\Core\Check\Check;
+use Berm\Core\Check\Each;
+use Berm\Core\Check\WaitSince;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\Stage;
 use Berm\Core\MarkOut\Cut;
-use Berm\Core\Quantity\Torque;
 use Berm\Core\Saying\Sentence;
 
 /** What is done and looked at in a stage. @internal use SheetInWords::of() */
@@ -53,38 +52,18 @@ final class StageInWords
 
     private static function check(Check $check, KitSheet $sheet): Sentence
     {
-        [$min, $inMin] = null === $check->min ? ['', []] : FormulaInWords::of($check->min, 'n');
-        [$max, $inMax] = null === $check->max ? ['', []] : FormulaInWords::of($check->max, 'x');
         [$when, $inWhen] = null === $check->when ? ['', []] : FormulaInWords::of($check->when, 'w');
-        $limits = [...('' === $min && null === $check->least ? [] : ['at least '.('' === $min ? self::number($check, $check->least ?? 0.0) : $min)]), ...('' === $max && null === $check->most ? [] : ['at most '.('' === $max ? self::number($check, $check->most ?? 0.0) : $max)])];
+        $rule = $check->question->rule();
         $each = match ($check->each) {
             Each::Once => '',
             Each::End => ', on each end',
             Each::Core => ', on each core',
             Each::CoreOfEnd => ', on each core of each end',
         };
-        $after = null === $check->after ? '' : ', counted from "'.self::title($sheet, $check->after).'"';
+        $after = $check->question instanceof WaitSince ? ', counted from "'.($sheet->stage($check->question->after)->title ?? $check->question->after).'"' : '';
+        $condition = '' === $when ? '' : "When $when: ";
+        $limits = null === $rule ? '' : ": $rule->template";
 
-        return Sentence::of(('' === $when ? '' : "When $when: ").$check->ask.$each.([] === $limits ? '' : ': '.implode(', ', $limits)).$after.'.', [...$inMin, ...$inMax, ...$inWhen]);
-    }
-
-    private static function number(Check $check, float $value): string
-    {
-        return match ($check->kind) {
-            CheckKind::Torque => Torque::parse(round($value, 6).' N·m')->inBothUnits(),
-            CheckKind::Wait => $value < 120 ? "$value s" : round($value / 60, 1).' min',
-            default => (string) $value,
-        };
-    }
-
-    private static function title(KitSheet $sheet, string $key): string
-    {
-        foreach ($sheet->stages as $stage) {
-            if ($stage->key === $key) {
-                return $stage->title;
-            }
-        }
-
-        return $key;
+        return Sentence::of("$condition$check->ask$each$limits$after.", [...$rule->values ?? [], ...$inWhen]);
     }
 }

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Assembly;
+
+use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\End;
+use Berm\Core\Connector\Connector;
+use Berm\Core\Formula\Values;
+use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Kit\KitSheet;
+use Berm\Core\Kit\KitSize;
+use Berm\Core\Site\Site;
+
+/** All that one accessory is made of and where: its cables, the kit's sheet and size, the connector, the site. They travel together. */
+final readonly class Assembly
+{
+    /** @param non-empty-list<CableEnd> $cables one for each end of the accessory, end A first */
+    private function __construct(
+        public array $cables,
+        /** As it stands for this accessory: without the parts and stages whose condition does not hold. */
+        public KitSheet $sheet,
+        public KitSize $size,
+        public Connector $connector,
+        public Site $site,
+    ) {
+    }
+
+    /** @param non-empty-list<CableEnd> $cables end A first */
+    public static function of(array $cables, KitSheet $sheet, KitSize $size, Connector $connector, Site $site): self
+    {
+        return new self($cables, $sheet, $size, $connector, $site);
+    }
+
+    public function function(): AccessoryFunction
+    {
+        return $this->sheet->application->function;
+    }
+
+    /** That of end A where the end has none of its own: what is looked at once is looked at from there. */
+    public function cable(?End $end): CableEnd
+    {
+        foreach ($this->cables as $cable) {
+            if ($cable->end === $end) {
+                return $cable;
+            }
+        }
+
+        return $this->cables[0];
+    }
+
+    /** The quantities that the kit's formulas are worked out with at one end. */
+    public function values(CableEnd $cable): Values
+    {
+        return RuleValues::of($cable, $this->size->dimensions, $this->connector, $this->site);
+    }
+
+    /** Places side by side: the most cores of its cables. */
+    public function cores(): int
+    {
+        return max(array_map(static fn (CableEnd $cable): int => $cable->cores()->value, $this->cables));
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Assembly;
+
+use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\LayerKind;
+use Berm\Core\Connector\Connector;
+use Berm\Core\Formula\Values;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Site\Site;
+
+/** The quantities that a kit's formulas are worked out with, for one end. */
+final class RuleValues
+{
+    /**
+     * @param array<string, Length> $dimensions of the kit size
+     * @param Connector|null        $connector  turned to the cables
+     */
+    public static function of(CableEnd $cable, array $dimensions, ?Connector $connector, Site $site): Values
+    {
+        return Values::of([
+            ...$dimensions,
+            ...null === $connector ? [] : self::ofConnector($connector, $cable),
+            ...self::ofDesign($cable),
+            'conductor_diameter' => $cable->diameterOver(LayerKind::Conductor),
+            'insulation_diameter' => $cable->diameterOver(LayerKind::Insulation),
+            'insulation_thickness' => $cable->thickness(LayerKind::Conductor, LayerKind::Insulation),
+            'insulation_screen_diameter' => $cable->diameterOver(LayerKind::InsulationScreen),
+            'insulation_screen_thickness' => $cable->thickness(LayerKind::Insulation, LayerKind::InsulationScreen),
+            'metallic_screen_diameter' => $cable->diameterOver(LayerKind::MetallicScreen),
+            'lead_sheath_diameter' => $cable->diameterOver(LayerKind::LeadSheath),
+            'bedding_diameter' => $cable->diameterOver(LayerKind::Bedding),
+            'armour_diameter' => $cable->diameterOver(LayerKind::Armour),
+            'oversheath_thickness' => $cable->oversheathThickness(),
+            'oversheath_diameter' => $cable->diameterOver(LayerKind::Oversheath),
+            'end' => $cable->end->value,
+            'place' => $site->place?->value,
+            'mounting' => $site->mounting?->value,
+        ]);
+    }
+
+    /** Every diameter of this cable that one of the names rests on was read on it, and not taken from its type. */
+    public static function areMeasured(CableEnd $cable, string ...$names): bool
+    {
+        foreach ($names as $name) {
+            foreach (self::layersOf($cable, $name) as $layer) {
+                if (null === $cable->asFound->diameterOver($layer)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** @return list<LayerKind> */
+    private static function layersOf(CableEnd $cable, string $name): array
+    {
+        return match ($name) {
+            'conductor_diameter' => [LayerKind::Conductor],
+            'insulation_diameter' => [LayerKind::Insulation],
+            'insulation_thickness' => [LayerKind::Conductor, LayerKind::Insulation],
+            'insulation_screen_diameter' => [LayerKind::InsulationScreen],
+            'insulation_screen_thickness' => [LayerKind::Insulation, LayerKind::InsulationScreen],
+            'metallic_screen_diameter' => [LayerKind::MetallicScreen],
+            'lead_sheath_diameter' => [LayerKind::LeadSheath],
+            'bedding_diameter' => [LayerKind::Bedding],
+            'armour_diameter' => [LayerKind::Armour],
+            'oversheath_thickness' => [...\array_slice($cable->construction->design->layers(), -2)],
+            'oversheath_diameter' => [LayerKind::Oversheath],
+            default => [],
+        };
+    }
+
+    /** @return array<string, Length|string> */
+    private static function ofConnector(Connector $connector, CableEnd $cable): array
+    {
+        $barrel = $connector->barrels->at($cable->end);
+
+        return [
+            'connector_length' => $connector->length,
+            'connector_diameter' => $connector->diameter,
+            'connector_growth' => $connector->growth(),
+            'bore_depth' => $barrel->depth,
+            'half_connector' => $barrel->depth,
+            'barrel_growth' => $barrel->growth(),
+            'connector_fixing' => $connector->fixing->value,
+            'connector_stop' => $connector->specification->stop->value,
+        ];
+    }
+
+    /** @return array<string, float|string> */
+    private static function ofDesign(CableEnd $cable): array
+    {
+        $design = $cable->construction->design;
+
+        return [
+            'conductor_area' => $design->conductor->size->area,
+            'voltage' => $design->voltage->highestVolts / 1000,
+            'cores' => (float) $design->cores->value,
+            'conductor_material' => $design->conductor->material->value,
+            'conductor_shape' => $design->conductor->shape->value,
+            'insulation' => $design->insulation->value,
+            'insulation_screen' => $design->insulationScreen->value,
+            'metallic_screen' => $design->metallicScreen->value,
+            'armour' => $design->armour->value,
+        ];
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Build\Event;
+
+use Berm\Core\Build\Basis;
+use Berm\Core\Build\Event;
+use Berm\Core\Build\EventKind;
+use Berm\Core\Build\Names;
+use Berm\Core\Build\Progress;
+use Berm\Core\File\Fields;
+use Berm\Core\File\MomentFile;
+use Berm\Core\Job\Plan;
+use Berm\Core\Kit\Stage;
+use Berm\Core\Saying\Sentence;
+
+/** A named person says, from the local permit, that the cable is identified, isolated, proved dead and earthed. Berm never says it. */
+final readonly class SafetyConfirmed implements Event
+{
+    private const CHECKS = ['identified', 'isolated', 'provedDead', 'earthed'];
+
+    public function __construct(public string $permit, public string $confirmedBy, public \DateTimeImmutable $confirmedAt)
+    {
+    }
+
+    public static function kind(): EventKind
+    {
+        return EventKind::SafetyConfirmed;
+    }
+
+    public function subject(): array
+    {
+        return [];
+    }
+
+    public static function read(Fields $file): self
+    {
+        foreach (self::CHECKS as $check) {
+            if (!$file->flag($check)) {
+                $file->problem($check, 'is not confirmed: do not start. A named person confirms all four from the local permit.');
+            }
+        }
+
+        return new self($file->text('permit', 80), $file->text('confirmedBy', 120), MomentFile::read($file, 'confirmedAt'));
+    }
+
+    public function write(): array
+    {
+        return [
+            'permit' => $this->permit, 'confirmedBy' => $this->confirmedBy, 'confirmedAt' => $this->confirmedAt->format(\DATE_ATOM),
+            ...array_fill_keys(self::CHECKS, true),
+        ];
+    }
+
+    public function stage(Progress $progress): ?Stage
+    {
+        return null;
+    }
+
+    public function refusal(Plan $plan): ?Sentence
+    {
+        return null;
+    }
+
+    public function basis(Plan $plan): Basis
+    {
+        return Basis::of($plan->job->pins());
+    }
+
+    public function words(Names $names): Sentence
+    {
+        return Sentence::of('Safe to start, permit {permit}, confirmed by {by}', ['permit' => $this->permit, 'by' => $this->confirmedBy]);
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Build;
+
+use Berm\Core\Build\Event\BoxOpened;
+use Berm\Core\Build\Event\CheckAccepted;
+use Berm\Core\Build\Event\CheckMade;
+use Berm\Core\Build\Event\ConnectorFitted;
+use Berm\Core\Build\Event\CutMeasured;
+use Berm\Core\Build\Event\DeviationAccepted;
+use Berm\Core\Build\Event\HoldReleased;
+use Berm\Core\Build\Event\KitDated;
+use Berm\Core\Build\Event\LapAccepted;
+use Berm\Core\Build\Event\PartParked;
+use Berm\Core\Build\Event\PlanChanged;
+use Berm\Core\Build\Event\SafetyConfirmed;
+use Berm\Core\Build\Event\StageFinished;
+use Berm\Core\Build\Event\ToolTaken;
+use Berm\Core\Build\Event\Withdrawn;
+
+/** Every kind of entry that a log can hold. */
+enum EventKind: string
+{
+    case SafetyConfirmed = 'safety-confirmed';
+    case CutMeasured = 'cut-measured';
+    case DeviationAccepted = 'deviation-accepted';
+    case LapAccepted = 'lap-accepted';
+    case PartParked = 'part-parked';
+    case ConnectorFitted = 'connector-fitted';
+    case CheckMade = 'check-made';
+    case CheckAccepted = 'check-accepted';
+    case StageFinished = 'stage-finished';
+    case HoldReleased = 'hold-released';
+    case KitDated = 'kit-dated';
+    case Withdrawn = 'withdrawn';
+    case BoxOpened = 'box-opened';
+    case ToolTaken = 'tool-taken';
+    case PlanChanged = 'plan-changed';
+
+    /** @return class-string<Event> */
+    public function event(): string
+    {
+        return match ($this) {
+            self::SafetyConfirmed => SafetyConfirmed::class,
+            self::CutMeasured => CutMeasured::class,
+            self::DeviationAccepted => DeviationAccepted::class,
+            self::LapAccepted => LapAccepted::class,
+            self::PartParked => PartParked::class,
+            self::ConnectorFitted => ConnectorFitted::class,
+            self::CheckMade => CheckMade::class,
+            self::CheckAccepted => CheckAccepted::class,
+            self::StageFinished => StageFinished::class,
+            self::HoldReleased => HoldReleased::class,
+            self::KitDated => KitDated::class,
+            self::Withdrawn => Withdrawn::class,
+            self::BoxOpened => BoxOpened::class,
+            self::ToolTaken => ToolTaken::class,
+            self::PlanChanged => PlanChanged::class,
+        };
+    }
+
+    public function writer(): Writer
+    {
+        return match ($this) {
+            self::SafetyConfirmed, self::CutMeasured, self::PartParked, self::ConnectorFitted, self::CheckMade, self::StageFinished,
+            self::KitDated, self::Withdrawn => Writer::Jointer,
+            self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased => Writer::Engineer,
+            self::BoxOpened, self::ToolTaken, self::PlanChanged => Writer::Server,
+        };
+    }
+
+    /** What of the plan must be the same for it to go on counting. */
+    public function standsOn(): StandsOn
+    {
+        return match ($this) {
+            self::SafetyConfirmed, self::CutMeasured, self::ConnectorFitted, self::Withdrawn, self::BoxOpened, self::ToolTaken,
+            self::PlanChanged => StandsOn::Nothing,
+            self::PartParked, self::CheckMade, self::StageFinished, self::KitDated => StandsOn::Kit,
+            self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased => StandsOn::Assembly,
+        };
+    }
+}

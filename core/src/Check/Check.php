@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Check;
+
+use Berm\Core\Formula\Formula;
+use Berm\Core\Formula\Values;
+
+/** Something to look at or to measure before a stage is finished. */
+final readonly class Check
+{
+    public function __construct(
+        public string $key,
+        /** What to look at or measure; words in brackets are said in the reader's own vocabulary. */
+        public string $ask,
+        public Each $each,
+        /** Null: always. */
+        public ?Formula $when,
+        /** How it is answered, and within which limits. */
+        public Question $question,
+        public string $reason,
+        /** What to do when it is out. */
+        public string $mend,
+    ) {
+    }
+
+    /** False only when its condition is known not to hold. */
+    public function isIn(Values $values): bool
+    {
+        return null === $this->when || !$this->when->isKnown($values) || $this->when->holds($values);
+    }
+}

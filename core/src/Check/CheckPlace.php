@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Check;
+
+use Berm\Core\Cable\Where;
+use Berm\Core\Place\Keyed;
+
+/** Which check of which stage, at which end and core. */
+final readonly class CheckPlace implements Keyed
+{
+    private function __construct(public string $stage, public string $check, public Where $where)
+    {
+    }
+
+    public static function of(string $stage, string $check, Where $where): self
+    {
+        return new self($stage, $check, $where);
+    }
+
+    public function equals(self $other): bool
+    {
+        return $this->path() === $other->path();
+    }
+
+    public function path(): array
+    {
+        return [$this->stage, $this->check, ...$this->where->path()];
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Check;
+
+use Berm\Core\Formula\Values;
+
+/** Where and when a check was made, as far as its limits ask for it. */
+final readonly class Circumstances
+{
+    public function __construct(
+        /** Of the end and core that it was made on. */
+        public Values $values,
+        /** When it was done. */
+        public \DateTimeImmutable $doneAt,
+        /** When the stage was done that a wait is counted from; null while it is not. */
+        public ?\DateTimeImmutable $since,
+    ) {
+    }
+}

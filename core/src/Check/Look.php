@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Check;
+
+use Berm\Core\Formula\Values;
+use Berm\Core\Saying\Sentence;
+
+/** Look whether it is so. */
+final readonly class Look implements Question
+{
+    public function kind(): CheckKind
+    {
+        return CheckKind::Seen;
+    }
+
+    public function takes(Answer $answer): bool
+    {
+        return $answer instanceof Looked;
+    }
+
+    public function judge(Answer $answer, Circumstances $circumstances): CheckVerdict
+    {
+        $isSo = $answer instanceof Looked && $answer->isSo;
+
+        return CheckVerdict::of($isSo, $isSo ? 'Yes.' : 'No.');
+    }
+
+    public function limits(Values $values): ?Sentence
+    {
+        return null;
+    }
+
+    public function rule(): ?Sentence
+    {
+        return null;
+    }
+
+    public function write(): array
+    {
+        return [];
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Job;
+
+use Berm\Core\Check\CheckPlace;
+use Berm\Core\MarkOut\MarkPlace;
+use Berm\Core\Section\LapPlace;
+
+/** What an engineer may let stand: a cut, a check, or a part that covers less than the kit asks. */
+final readonly class Acceptable
+{
+    private function __construct(public ?MarkPlace $cut, public ?CheckPlace $check, public ?LapPlace $lap)
+    {
+    }
+
+    public static function cut(MarkPlace $place): self
+    {
+        return new self($place, null, null);
+    }
+
+    public static function check(CheckPlace $place): self
+    {
+        return new self(null, $place, null);
+    }
+
+    public static function lap(LapPlace $place): self
+    {
+        return new self(null, null, $place);
+    }
+}

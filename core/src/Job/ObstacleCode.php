@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Job;
+
+/** What kind of thing stands in the way. */
+enum ObstacleCode: string
+{
+    case SafetyOpen = 'safety-open';
+    case CableMissing = 'cable-missing';
+    case KitMissing = 'kit-missing';
+    case ConnectorMissing = 'connector-missing';
+    /** A cable is not sound, or something does not fit. */
+    case DoesNotFit = 'does-not-fit';
+    /** Whether it fits cannot be told before something is measured. */
+    case CannotTell = 'cannot-tell';
+    case CannotBeMarkedOut = 'cannot-be-marked-out';
+    case RoomUnknown = 'room-unknown';
+    case RoomShort = 'room-short';
+    case LapShort = 'lap-short';
+    case CutOut = 'cut-out';
+    case CheckOut = 'check-out';
+
+    /** The order of the work is that of the cases: what comes first is said first. */
+    public function severity(): Severity
+    {
+        return match ($this) {
+            self::SafetyOpen, self::CableMissing, self::KitMissing, self::ConnectorMissing, self::CannotTell, self::RoomUnknown => Severity::Asks,
+            self::DoesNotFit, self::CannotBeMarkedOut, self::RoomShort, self::LapShort, self::CutOut, self::CheckOut => Severity::Stops,
+        };
+    }
+}
