@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Http\Wire\CableJson;
 use App\Http\Wire\ImportJson;
 use App\Security\Permission;
 use App\Security\Person;
@@ -19,6 +18,7 @@ use Berm\Core\File\CableListFile;
 use Berm\Core\File\CableTableFile;
 use Berm\Core\File\CableTypeFile;
 use Berm\Core\File\CimFile;
+use Berm\Core\Wire\CableJson;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Http\Wire\SheetJson;
 use App\Security\Permission;
 use App\Security\Person;
 use App\UseCase\AddConnector;
 use App\UseCase\Sheets;
 use Berm\Core\File\ConnectorFile;
+use Berm\Core\Wire\ConnectorJson;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
@@ -32,13 +32,13 @@ final readonly class ConnectorController
         $page = PageNumber::of($request);
         [$connectors, $total] = $this->sheets->connectors($request->query->getString('search'), $page, self::PER_PAGE);
 
-        return new JsonResponse(['connectors' => array_map(SheetJson::connector(...), $connectors), 'total' => $total, 'page' => $page, 'perPage' => self::PER_PAGE]);
+        return new JsonResponse(['connectors' => array_map(ConnectorJson::of(...), $connectors), 'total' => $total, 'page' => $page, 'perPage' => self::PER_PAGE]);
     }
 
     #[Route('/api/connectors', methods: ['POST'])]
     #[IsGranted(Permission::WriteSheet->value)]
     public function add(Request $request, AddConnector $addConnector, #[CurrentUser] Person $person): JsonResponse
     {
-        return new JsonResponse(SheetJson::connector($addConnector(Body::read($request, ConnectorFile::read(...)), $person->shownAs)), 201);
+        return new JsonResponse(ConnectorJson::of($addConnector(Body::read($request, ConnectorFile::read(...)), $person->shownAs)), 201);
     }
 }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Wire\JobJson;
+use App\Http\Wire\WrittenJson;
 use App\UseCase\JobStamps;
 use App\UseCase\PlannedJob;
 use App\UseCase\ShowJob;
+use App\UseCase\WrittenEntry;
 use Symfony\Component\DependencyInjection\Attribute\AutowireServiceClosure;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Contracts\Cache\CacheInterface;
@@ -41,6 +43,12 @@ final readonly class JobAnswers
         });
 
         return new JsonResponse($json, 200, ['ETag' => '"'.(int) $stamp.'"'], true);
+    }
+
+    /** What an entry changed. */
+    public static function written(WrittenEntry $written): JsonResponse
+    {
+        return new JsonResponse(WrittenJson::of($written), 201, ['ETag' => '"'.$written->after->stored->version.'"']);
     }
 
     public static function of(PlannedJob $job, int $status = 200): JsonResponse

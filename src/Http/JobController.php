@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Wire\ChoiceJson;
 use App\Http\Wire\IdentifiedJson;
 use App\Http\Wire\JobJson;
-use App\Http\Wire\SheetJson;
 use App\Security\Permission;
 use App\Security\Person;
 use App\UseCase\ChangePlan;
@@ -16,19 +16,16 @@ use App\UseCase\JudgeChoices;
 use App\UseCase\ListJobs;
 use App\UseCase\PlanDraft;
 use App\UseCase\PlanDraftFile;
+use App\UseCase\SentTimes;
 use App\UseCase\StoredJob;
 use App\UseCase\WriteEntry;
-use Berm\Core\Build\Event\BoxOpened;
-use Berm\Core\Build\Event\CheckAccepted;
-use Berm\Core\Build\Event\DeviationAccepted;
-use Berm\Core\Build\Event;
-use Berm\Core\Build\Event\HoldReleased;
-use Berm\Core\Build\Event\PlanChanged;
-use Berm\Core\Build\Event\ToolTaken;
+use Berm\Core\Build\EventKind;
+use Berm\Core\Build\Writer;
 use Berm\Core\Cable\End;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\Fields;
 use Berm\Core\File\LogFile;
+use Berm\Core\File\MomentFile;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Quantity\LengthUnit;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -84,26 +81,30 @@ final readonly class JobController
     #[IsGranted(Permission::Read->value)]
     public function write(string $id, Request $request, WriteEntry $writeEntry, AuthorizationCheckerInterface $rights, #[CurrentUser] Person $person): JsonResponse
     {
-        [$entryId, $event] = Body::read($request, static fn (Fields $body): array => [Body::id($body, 'id'), Fields::got($body->object('event', LogFile::readEvent(...)))]);
-        if (!$rights->isGranted(self::rightFor($event)->value)) {
+        [$entryId, $event, $times] = Body::read($request, static fn (Fields $body): array => [
+            Body::id($body, 'id'),
+            Fields::got($body->object('event', LogFile::readEvent(...))),
+            new SentTimes(MomentFile::optional($body, 'madeAt'), MomentFile::optional($body, 'sentAt'), MomentFile::optional($body, 'doneAt')),
+        ]);
+        if (!$rights->isGranted(self::rightFor($event::kind())->value)) {
             throw new AccessDeniedException();
         }
 
-        return JobAnswers::of($writeEntry($id, $entryId, $event, $person->shownAs), 201);
+        return JobAnswers::written($writeEntry($id, $entryId, $event, $person->shownAs, $times));
     }
 
     #[Route('/api/jobs/{id}/kits', methods: ['GET'])]
     #[IsGranted(Permission::Read->value)]
     public function kits(string $id, Request $request, JudgeChoices $judge): JsonResponse
     {
-        return new JsonResponse(SheetJson::choices($judge->kits($id, PageNumber::of($request))));
+        return new JsonResponse(ChoiceJson::page($judge->kits($id, PageNumber::of($request))));
     }
 
     #[Route('/api/jobs/{id}/connectors', methods: ['GET'])]
     #[IsGranted(Permission::Read->value)]
     public function connectors(string $id, Request $request, JudgeChoices $judge): JsonResponse
     {
-        return new JsonResponse(SheetJson::choices($judge->connectors($id, PageNumber::of($request))));
+        return new JsonResponse(ChoiceJson::page($judge->connectors($id, PageNumber::of($request))));
     }
 
     #[Route('/api/jobs/{id}/ends/{end}/identification', requirements: ['end' => 'A|B'], methods: ['GET'])]
@@ -113,14 +114,12 @@ final readonly class JobController
         return new JsonResponse(IdentifiedJson::of($identify($id, $end)));
     }
 
-    private static function rightFor(Event $event): Permission
+    private static function rightFor(EventKind $kind): Permission
     {
-        return match (true) {
-            $event instanceof DeviationAccepted, $event instanceof CheckAccepted, $event instanceof HoldReleased => Permission::AcceptDeviation,
-            $event instanceof BoxOpened => throw BadDocument::because('event.kind', 'is written by the server alone, when a box is opened for the job.'),
-            $event instanceof ToolTaken => throw BadDocument::because('event.kind', 'is written by the server alone, when a tool is named for the job.'),
-            $event instanceof PlanChanged => throw BadDocument::because('event.kind', 'is written by the server alone, when the plan is changed.'),
-            default => Permission::Build,
+        return match ($kind->writer()) {
+            Writer::Jointer => Permission::Build,
+            Writer::Engineer => Permission::AcceptDeviation,
+            Writer::Server => throw BadDocument::because('event.kind', 'is written by the server alone, when a box is opened, a tool named or the plan changed.'),
         };
     }
 }

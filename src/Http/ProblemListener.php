@@ -6,7 +6,6 @@ namespace App\Http;
 
 use App\Http\Wire\JobJson;
 use App\Http\Wire\KitSheetJson;
-use App\Http\Wire\SentenceJson;
 use App\UseCase\BoxNotFound;
 use App\UseCase\BoxRefused;
 use App\UseCase\BoxTaken;
@@ -25,6 +24,10 @@ use App\UseCase\ToolNotFound;
 use Berm\Core\CoreError;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\Problem;
+use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Saying\Reader;
+use Berm\Core\Saying\Sentence;
+use Berm\Core\Wire\SentenceJson;
 use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -56,8 +59,7 @@ final readonly class ProblemListener
         return match (true) {
             $error instanceof BadDocument => self::problem(422, 'bad-document', 'Some of it cannot be used. Nothing was stored.', ['problems' => array_map(static fn (Problem $problem): array => ['path' => $problem->path, 'message' => $problem->message], $error->problems)]),
             $error instanceof PlanConflict => $this->conflict($error),
-            $error instanceof EntryRefused => self::problem(409, 'refused', $error->getMessage(), ['reason' => SentenceJson::of($error->reason)]),
-            $error instanceof BoxRefused => self::problem(409, 'refused', $error->getMessage(), ['reason' => SentenceJson::of($error->reason)]),
+            $error instanceof EntryRefused, $error instanceof BoxRefused => self::refused($error->reason),
             $error instanceof EntryIdTaken, $error instanceof SheetExists, $error instanceof BoxTaken => self::problem(409, 'taken', $error->getMessage()),
             $error instanceof DraftConflict => self::problem(409, 'draft-conflict', $error->getMessage(), ['theirDraft' => KitSheetJson::draft($error->theirs, null)]),
             $error instanceof JobNotFound, $error instanceof SheetNotFound, $error instanceof DraftNotFound, $error instanceof BoxNotFound, $error instanceof ToolNotFound => self::problem(404, 'not-found', $error->getMessage()),
@@ -75,6 +77,12 @@ final readonly class ProblemListener
         $body = ['type' => "/problems/$type", 'title' => $titles[$status] ?? 'Cannot be answered', 'status' => $status, 'detail' => $detail, ...$more];
 
         return new JsonResponse($body, $status, ['Content-Type' => 'application/problem+json']);
+    }
+
+    /** The page says the reason in the reader's own units; the detail is for those who only log it. */
+    private static function refused(Sentence $reason): JsonResponse
+    {
+        return self::problem(409, 'refused', (new Reader(LengthUnit::Millimetre))->say($reason), ['reason' => SentenceJson::of($reason)]);
     }
 
     private function conflict(PlanConflict $conflict): JsonResponse

@@ -78,7 +78,7 @@ final readonly class ToolController
     #[IsGranted(Permission::Build->value)]
     public function take(string $job, string $id, TakeTool $takeTool, #[CurrentUser] Person $person): JsonResponse
     {
-        return JobAnswers::of($takeTool(self::id($id), $job, $person->shownAs), 201);
+        return JobAnswers::written($takeTool(self::id($id), $job, $person->shownAs));
     }
 
     private static function id(string $id): string

@@ -62,12 +62,13 @@ final readonly class DoctrineJobs implements Jobs
         $this->entities->flush();
     }
 
-    public function append(string $id, StoredEntry $entry): void
+    public function append(StoredJob $longer): void
     {
+        $entry = $longer->lastEntry() ?? throw new \LogicException('a job that was written to has a log');
         if (null !== $this->entities->find(EntryRow::class, $entry->entry->id)) {
             throw EntryIdTaken::by($entry->entry->id);
         }
-        $job = $this->row($id);
+        $job = $this->row($longer->id);
         $this->entities->persist(new EntryRow($entry->entry->id, $job, $entry->sequence, JobMapper::entry($entry), $entry->hash));
         $job->changedAt = $entry->entry->at;
         $this->entities->flush();

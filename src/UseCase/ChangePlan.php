@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
-use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event\PlanChanged;
 use Berm\Core\File\BadDocument;
 use Berm\Core\Job\Plan;
-use Berm\Core\Saying\Sentence;
 use Psr\Clock\ClockInterface;
 
 /** Stores another version of a plan; once work has begun, the log says that it was changed and to what. */
@@ -34,8 +32,8 @@ final readonly class ChangePlan
                 throw new PlanConflict($stored, $wanted);
             }
             $before = ($this->plan)($stored);
-            if (null !== $before->build->connector) {
-                throw new EntryRefused(Sentence::plain('The connector is on: the plan that it was built to can no longer be changed.'));
+            if (null !== $before->lock()) {
+                throw new EntryRefused($before->lock());
             }
 
             return $this->store($stored, $wanted, $by);
@@ -49,12 +47,11 @@ final readonly class ChangePlan
         $plan = $this->checked($changed);
         $this->jobs->savePlan($stored->id, $wanted, $stored->version + 1, $now);
         $changes = PlanChanges::between($stored->draft, $wanted);
-        if ([] === $plan->build->cuts || '' === $changes) {
+        if (!$plan->build->hasCuts() || '' === $changes) {
             return new PlannedJob($changed, $plan);
         }
-        $entry = StoredEntry::after([] === $stored->log ? null : $stored->log[\count($stored->log) - 1], Entry::of($this->ids->next(), $by, $now, new PlanChanged("$changes. Now: ".self::summary($plan))));
-        $this->jobs->append($stored->id, $entry);
-        $logged = new StoredJob($stored->id, $stored->name, $stored->function, $wanted, $stored->version + 1, [...$stored->log, $entry], $now);
+        $logged = $changed->with($plan->entry($this->ids->next(), $by, $now, new PlanChanged("$changes. Now: ".self::summary($plan))));
+        $this->jobs->append($logged);
 
         return new PlannedJob($logged, ($this->plan)($logged));
     }

@@ -30,6 +30,10 @@ interface Jobs
     /** Only inside locked(). */
     public function savePlan(string $id, PlanDraft $draft, int $version, \DateTimeImmutable $at): void;
 
-    /** Only inside locked(). @throws EntryIdTaken */
-    public function append(string $id, StoredEntry $entry): void;
+    /**
+     * Writes the last line of its log, which is new. Only inside locked().
+     *
+     * @throws EntryIdTaken
+     */
+    public function append(StoredJob $longer): void;
 }

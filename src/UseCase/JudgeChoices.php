@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
+use Berm\Core\Assembly\RuleValues;
 use Berm\Core\Fit\ConnectorFit;
 use Berm\Core\Fit\KitFit;
 use Berm\Core\Job\Job;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
-use Berm\Core\Assembly\RuleValues;
 use Berm\Core\Ranking\ConnectorTable;
 use Berm\Core\Ranking\Enquiry;
 use Berm\Core\Ranking\KitTable;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\UseCase;
 
 use Berm\Core\Build\Event\BoxOpened;
-use Berm\Core\Build\Entry;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\LogFile;
 use Berm\Core\Stores\Box;
@@ -14,7 +13,7 @@ use Psr\Clock\ClockInterface;
 /** Opens a box for a job and checks what is in it against its sheet; the job's log says so. */
 final readonly class OpenBox
 {
-    public function __construct(private Boxes $boxes, private Jobs $jobs, private Sheets $sheets, private ClockInterface $clock, private EntryIds $ids)
+    public function __construct(private Boxes $boxes, private Jobs $jobs, private Sheets $sheets, private PlanJob $plan, private ClockInterface $clock, private EntryIds $ids)
     {
     }
 
@@ -30,10 +29,10 @@ final readonly class OpenBox
         return $this->jobs->locked($job, function (StoredJob $stored) use ($id, $missing, $by): Box {
             $box = $this->boxes->change($id, fn (Box $box): Box => $this->opened($box, $stored->id, $missing));
             $event = new BoxOpened($box->id, $box->gtin->digits, $box->batch, $box->serial, $box->madeOn, $box->expiresOn, $missing);
-            $last = [] === $stored->log ? null : $stored->log[\count($stored->log) - 1];
+            $last = $stored->lastEntry()?->entry->event;
             // Pressed twice, said once.
-            if (!$last?->entry->event instanceof BoxOpened || LogFile::writeEvent($last->entry->event) !== LogFile::writeEvent($event)) {
-                $this->jobs->append($stored->id, StoredEntry::after($last, Entry::of($this->ids->next(), $by, $this->clock->now(), $event)));
+            if (!$last instanceof BoxOpened || LogFile::writeEvent($last) !== LogFile::writeEvent($event)) {
+                $this->jobs->append($stored->with(($this->plan)($stored)->entry($this->ids->next(), $by, $this->clock->now(), $event)));
             }
 
             return $box;
@@ -44,7 +43,7 @@ final readonly class OpenBox
     private function opened(Box $box, string $job, array $missing): Box
     {
         $sheet = $this->sheets->kit($box->kit);
-        foreach (array_diff($missing, array_keys($sheet->parts), array_keys($sheet->contents)) as $i => $unknown) {
+        foreach ($sheet->notInBox($missing) as $i => $unknown) {
             throw BadDocument::because("missing[$i]", \sprintf('"%s" is nothing that this box should hold.', mb_strimwidth($unknown, 0, 40, '…')));
         }
         $refusal = $box->refusal($this->clock->now(), $job);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\UseCase;
 
 use Berm\Core\Build\BuildState;
+use Berm\Core\Build\Entry;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\End;
 use Berm\Core\File\JobFile;
@@ -23,7 +24,7 @@ final readonly class PlanJob
     /** @throws SheetNotFound */
     public function __invoke(StoredJob $stored): Plan
     {
-        return Plan::of($this->job($stored), BuildState::fold(self::entries($stored)));
+        return Plan::ofLog($this->job($stored), self::entries($stored));
     }
 
     /**
@@ -33,7 +34,7 @@ final readonly class PlanJob
      */
     public function triedWith(StoredJob $stored, KitSheet $sheet, KitSize $size): Plan
     {
-        return Plan::of($this->job($stored)->withKit($sheet, $size), BuildState::fold([]));
+        return Plan::of($this->job($stored)->withKit($sheet, $size), BuildState::nothingDone());
     }
 
     /** The job with everything it rests on, to be computed again anywhere. @throws SheetNotFound */
@@ -67,9 +68,9 @@ final readonly class PlanJob
         return $cables;
     }
 
-    /** @return list<\Berm\Core\Build\Entry> */
+    /** @return list<Entry> */
     private static function entries(StoredJob $stored): array
     {
-        return array_map(static fn (StoredEntry $kept) => $kept->entry, $stored->log);
+        return array_map(static fn (StoredEntry $kept): Entry => $kept->entry, $stored->log);
     }
 }

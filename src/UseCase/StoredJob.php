@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
+use Berm\Core\Build\Entry;
 use Berm\Core\Kit\AccessoryFunction;
 
 /** A job as it is kept: its plan in one version, and its log. */
@@ -19,5 +20,24 @@ final readonly class StoredJob
         public array $log,
         public \DateTimeImmutable $changedAt,
     ) {
+    }
+
+    public function lastEntry(): ?StoredEntry
+    {
+        return [] === $this->log ? null : $this->log[\count($this->log) - 1];
+    }
+
+    /** Changes whenever anything about the job does. */
+    public function stamp(): string
+    {
+        return $this->version.'.'.($this->lastEntry()->hash ?? '');
+    }
+
+    /** With one more line in its log, in its place in the chain. */
+    public function with(Entry $entry): self
+    {
+        $log = [...$this->log, StoredEntry::after($this->lastEntry(), $entry)];
+
+        return new self($this->id, $this->name, $this->function, $this->draft, $this->version, $log, $entry->at);
     }
 }

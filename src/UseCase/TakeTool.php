@@ -14,7 +14,7 @@ final readonly class TakeTool
     }
 
     /** Refuses with EntryRefused what a gate refuses. @throws ToolNotFound|JobNotFound */
-    public function __invoke(string $id, string $job, string $by): PlannedJob
+    public function __invoke(string $id, string $job, string $by): WrittenEntry
     {
         return ($this->writeEntry)($job, $this->ids->next(), new ToolTaken($this->tools->get($id)), $by);
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
-use Berm\Core\Build\Event\BoxOpened;
-use Berm\Core\Build\BuildState;
-use Berm\Core\Build\Entry;
+use Berm\Core\Build\BoxReturn;
 use Berm\Core\Build\Event;
 use Berm\Core\Build\Gate;
-use Berm\Core\Build\Event\Withdrawn;
+use Berm\Core\Build\ImpossibleTime;
+use Berm\Core\Build\Timing;
+use Berm\Core\File\BadDocument;
 use Berm\Core\File\LogFile;
 use Berm\Core\Stores\Box;
 use Psr\Clock\ClockInterface;
@@ -21,10 +21,15 @@ final readonly class WriteEntry
     {
     }
 
-    /** Refuses with EntryRefused when a gate is closed, and with EntryIdTaken when the id stands for another entry. @throws JobNotFound */
-    public function __invoke(string $jobId, string $entryId, Event $event, string $by): PlannedJob
+    /**
+     * Refuses with EntryRefused when a gate is closed, with EntryIdTaken when the id stands for another entry, and with BadDocument when the times
+     * cannot be.
+     *
+     * @throws JobNotFound
+     */
+    public function __invoke(string $jobId, string $entryId, Event $event, string $by, ?SentTimes $times = null): WrittenEntry
     {
-        return $this->jobs->locked($jobId, function (StoredJob $stored) use ($entryId, $event, $by): PlannedJob {
+        return $this->jobs->locked($jobId, function (StoredJob $stored) use ($entryId, $event, $by, $times): WrittenEntry {
             foreach ($stored->log as $kept) {
                 if ($kept->entry->id === $entryId) {
                     return $this->again($stored, $kept, $event);
@@ -36,33 +41,39 @@ final readonly class WriteEntry
                 throw new EntryRefused($refusal);
             }
             $now = $this->clock->now();
-            $entry = StoredEntry::after([] === $stored->log ? null : $stored->log[\count($stored->log) - 1], Entry::of($entryId, $by, $now, $event));
-            $this->jobs->append($stored->id, $entry);
-            $this->putBack($stored->id, $event, $before->build);
-            $longer = new StoredJob($stored->id, $stored->name, $stored->function, $stored->draft, $stored->version, [...$stored->log, $entry], $now);
+            $longer = $stored->with($before->entry($entryId, $by, $now, $event, $this->timing($now, $times)));
+            $this->jobs->append($longer);
+            $this->putBack($stored->id, BoxReturn::after($event, $before->build));
 
-            return new PlannedJob($longer, ($this->plan)($longer));
+            return new WrittenEntry($entryId, new PlannedJob($stored, $before), new PlannedJob($longer, ($this->plan)($longer)));
         });
     }
 
-    /** A box that was not opened after all stands on its shelf again; one that was looked at twice is as the look that still counts found it. */
-    private function putBack(string $jobId, Event $event, BuildState $before): void
+    private function timing(\DateTimeImmutable $now, ?SentTimes $times): Timing
     {
-        $undone = $event instanceof Withdrawn ? $before->counting[$event->entryId]->event : null;
-        if (!$undone instanceof BoxOpened) {
-            return;
+        try {
+            return null === $times ? Timing::atOnce() : Timing::sent($now, $times->madeAt, $times->sentAt, $times->doneAt);
+        } catch (ImpossibleTime $time) {
+            throw BadDocument::because($time->field, $time->getMessage());
         }
-        $looks = array_filter($before->counting, static fn (Entry $entry): bool => $entry->event instanceof BoxOpened && $entry->event->box === $undone->box && $entry->event !== $undone);
-        $last = array_pop($looks);
-        $this->boxes->change($undone->box, static fn (Box $box): Box => $last?->event instanceof BoxOpened ? $box->openedFor($jobId, $last->at, $last->event->missing) : $box->closed());
     }
 
-    private function again(StoredJob $stored, StoredEntry $kept, Event $event): PlannedJob
+    private function putBack(string $jobId, ?BoxReturn $return): void
+    {
+        if (null !== $return) {
+            $this->boxes->change($return->box, static fn (Box $box): Box => null === $return->counts
+                ? $box->closed()
+                : $box->openedFor($jobId, $return->counts->entry->at, $return->counts->event->missing));
+        }
+    }
+
+    private function again(StoredJob $stored, StoredEntry $kept, Event $event): WrittenEntry
     {
         if (LogFile::writeEvent($kept->entry->event) !== LogFile::writeEvent($event)) {
             throw EntryIdTaken::by($kept->entry->id);
         }
+        $job = new PlannedJob($stored, ($this->plan)($stored));
 
-        return new PlannedJob($stored, ($this->plan)($stored));
+        return new WrittenEntry($kept->entry->id, $job, $job);
     }
 }

@@ -19,7 +19,7 @@ final class PlanCommandTest extends TestCase
         /** @var array{fit: array{kit: array{outcome: string}}, markOut: list<array{at: string, inches: array{at: string}}>, parking: list<array{needed: string}>} $plan */
         $plan = json_decode($process->getOutput(), true, 64, \JSON_THROW_ON_ERROR);
         self::assertSame(0, $process->getExitCode());
-        self::assertSame(['fits', '251 mm', '9 7/8', '2120 mm'], [$plan['fit']['kit']['outcome'], $plan['markOut'][0]['at'], $plan['markOut'][0]['inches']['at'], $plan['parking'][0]['needed']]);
+        self::assertSame(['fits', '248 mm', '9 3/4', '2120 mm'], [$plan['fit']['kit']['outcome'], $plan['markOut'][0]['at'], $plan['markOut'][0]['set']['inches']['at'], $plan['parking'][0]['needed']]);
     }
 
     /** @return iterable<string, array{string, list<string>}> */

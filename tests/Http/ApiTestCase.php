@@ -66,15 +66,46 @@ abstract class ApiTestCase extends WebTestCase
         return $this->call('POST', "/api/jobs/$job/log", ['id' => $id ?? Uuid::v7()->toRfc4122(), 'event' => $event]);
     }
 
+    /** The job as it is after an entry that was taken. @param array<string, mixed> $event */
+    protected function after(string $job, array $event): Response
+    {
+        self::assertSame(201, $this->write($job, $event)->getStatusCode());
+
+        return $this->call('GET', "/api/jobs/$job");
+    }
+
     /** A value in an answer by a path such as "markOut.marks.3.recorded". */
     protected static function at(Response $response, string $path): mixed
     {
         $place = json_decode((string) $response->getContent(), true, 512, \JSON_THROW_ON_ERROR);
-        foreach (explode('.', $path) as $key) {
+        foreach ('' === $path ? [] : explode('.', $path) as $key) {
             $place = \is_array($place) ? $place[$key] ?? null : null;
         }
 
         return $place;
+    }
+
+    /** A sentence in an answer, as somebody who reads millimetres reads it. */
+    protected static function said(Response $response, string $path): string
+    {
+        return self::say(self::at($response, $path));
+    }
+
+    private static function say(mixed $sentence): string
+    {
+        $values = \is_array($sentence) && \is_array($sentence['values'] ?? null) ? $sentence['values'] : [];
+        $template = \is_array($sentence) && \is_string($sentence['template'] ?? null) ? $sentence['template'] : '';
+
+        return (string) preg_replace_callback('/\{(\w+)(?::fine)?\}/', static function (array $match) use ($values): string {
+            $value = $values[$match[1]] ?? [];
+
+            return match (true) {
+                !\is_array($value) => $match[0],
+                isset($value['sentence']) => self::say($value['sentence']),
+                isset($value['mm']) && is_numeric($value['mm']) => $value['mm'].' mm',
+                default => \is_string($value['text'] ?? null) ? $value['text'] : $match[0],
+            };
+        }, str_replace(['[', ']'], '', $template));
     }
 
     /** @return array<mixed> */

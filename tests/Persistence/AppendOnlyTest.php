@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Tests\Persistence;
 
 use App\UseCase\StoredEntry;
-use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Entry;
+use Berm\Core\Build\Event\ConnectorFitted;
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Exception\DriverException;
 use PHPUnit\Framework\Attributes\DataProvider;

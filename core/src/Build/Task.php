@@ -33,6 +33,8 @@ final readonly class Task
         /** The limits of a length that a check asks for. */
         public ?Range $window = null,
         public ?CheckVerdict $verdict = null,
+        /** Of a check, for people; null where it has none. */
+        public ?Sentence $limits = null,
     ) {
     }
 
@@ -58,13 +60,13 @@ final readonly class Task
         return new self(TaskKind::Connector, $stage, $isDone, false, Sentence::plain("Fit the $name"), Where::of(null, null));
     }
 
-    public static function check(Stage $stage, Check $check, Where $where, ?Range $window, ?CheckVerdict $verdict, bool $isAccepted): self
+    public static function check(Stage $stage, Check $check, Where $where, ?Range $window, ?CheckVerdict $verdict, ?Sentence $limits, bool $isAccepted): self
     {
         $isOut = Verdict::Out === $verdict?->verdict && !$isAccepted;
         $title = Sentence::of("{check}{$where->after()}", ['check' => Sentence::plain($check->ask)]);
 
         return new self(
-            TaskKind::Check, $stage, null !== $verdict && !$isOut, $isOut, $title, $where, check: $check, window: $window, verdict: $verdict,
+            TaskKind::Check, $stage, null !== $verdict && !$isOut, $isOut, $title, $where, check: $check, window: $window, verdict: $verdict, limits: $limits,
         );
     }
 

@@ -100,7 +100,7 @@ final readonly class TaskLadder
             : null;
         $window = $question instanceof LengthWithin ? $question->window($values) : null;
 
-        return Task::check($stage, $check, $where, $window, $verdict, null !== $this->build->checkAcceptance($place));
+        return Task::check($stage, $check, $where, $window, $verdict, $question->limits($values), null !== $this->build->checkAcceptance($place));
     }
 
     /** @return list<Where> */

@@ -15,6 +15,7 @@ use Berm\Core\Quantity\Judgement;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
 use Berm\Core\Quantity\Temperature;
+use Berm\Core\Quantity\TemperatureDifference;
 use Berm\Core\Quantity\UnitSlip;
 use Berm\Core\Quantity\Verdict;
 use Berm\Core\Saying\Sentence;
@@ -105,13 +106,13 @@ final class CableFit
 
             return $isBegun ? [Finding::undecided(Criterion::Sweating, $cable->end, Sentence::plain('To tell whether the cable will sweat, read all three: the air, its humidity, and the cable’s surface.'))->asWarning()] : [];
         }
-        $values = ['surface' => $surface, 'dew' => Temperature::ofCelsius($weather->dewPoint() ?? 0.0), 'by' => \sprintf('%.1f K', $margin + Sweating::MARGIN)];
+        $values = ['surface' => $surface, 'dew' => Temperature::ofCelsius($weather->dewPoint() ?? 0.0), 'by' => TemperatureDifference::ofKelvins($margin + Sweating::MARGIN), 'needed' => TemperatureDifference::ofKelvins(Sweating::MARGIN)];
         $is = 'The surface at {surface} lies {by} above the dew point of {dew}';
 
         return [match (Sweating::verdict($margin)) {
             Verdict::Inside => Finding::fits(Criterion::Sweating, $cable->end, Sentence::of("$is: it stays dry.", $values)),
-            Verdict::NotProved => Finding::unproved(Criterion::Sweating, $cable->end, Sentence::of("$is, hardly more than the 3 K it needs. Read again with something finer, or warm it a little.", $values)),
-            Verdict::Out => Finding::refused(Criterion::Sweating, $cable->end, Sentence::of($margin + Sweating::MARGIN < 0 ? 'The surface at {surface} lies below the dew point of {dew}: it is wet or will be. Warm and dry it under a tent before it is opened.' : "$is: it needs 3 K. Warm it, or dry the air under a tent, before it is opened.", $values)),
+            Verdict::NotProved => Finding::unproved(Criterion::Sweating, $cable->end, Sentence::of("$is, hardly more than the {needed} it needs. Read again with something finer, or warm it a little.", $values)),
+            Verdict::Out => Finding::refused(Criterion::Sweating, $cable->end, Sentence::of($margin + Sweating::MARGIN < 0 ? 'The surface at {surface} lies below the dew point of {dew}: it is wet or will be. Warm and dry it under a tent before it is opened.' : "$is: it needs {needed}. Warm it, or dry the air under a tent, before it is opened.", $values)),
         }];
     }
 

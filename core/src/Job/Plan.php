@@ -106,6 +106,12 @@ final readonly class Plan
         return Entry::of($id, $by, $at, $event, $timing, $event->basis($this));
     }
 
+    /** Why it can no longer be changed; null while it can. */
+    public function lock(): ?Sentence
+    {
+        return null === $this->build->connector ? null : Sentence::plain('The connector is on: the plan that it was built to can no longer be changed.');
+    }
+
     public function completion(): Completion
     {
         return Completion::of($this);

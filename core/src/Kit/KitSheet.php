@@ -106,6 +106,33 @@ final readonly class KitSheet
         return array_values(array_filter($this->parts, static fn (Part $part): bool => \in_array($part->key, $keys, true) && !$part->isParked() && $part->kind->isSlidOn()));
     }
 
+    /**
+     * What a box of one size holds: a part that goes on each end, or on each core, is in it so often.
+     *
+     * @return list<BoxItem>
+     */
+    public function inBox(string $size): array
+    {
+        $cores = $this->takes[array_key_first($this->takes)]->cores->value;
+        $ends = \count($this->application->function->ends());
+        $ofPart = fn (Part $part): int => ($this->sizes[$size]->parts[$part->key]->count ?? 1) * ($part->isPerCore ? $cores : 1) * (Side::EachEnd === $part->side ? $ends : 1);
+
+        return [
+            ...array_map(static fn (Part $part): BoxItem => new BoxItem($part->key, $part->name, $ofPart($part)), array_values($this->parts)),
+            ...array_map(static fn (Content $content): BoxItem => new BoxItem($content->key, $content->name, $content->count), array_values($this->contents)),
+        ];
+    }
+
+    /**
+     * @param list<string> $keys
+     *
+     * @return array<int, string> those that no box of it holds, by their place
+     */
+    public function notInBox(array $keys): array
+    {
+        return array_diff($keys, array_keys($this->parts), array_keys($this->contents));
+    }
+
     public function stage(string $key): ?Stage
     {
         foreach ($this->stages as $stage) {

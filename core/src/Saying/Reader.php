@@ -8,6 +8,7 @@ use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthFormat;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Temperature;
+use Berm\Core\Quantity\TemperatureDifference;
 use Berm\Core\Quantity\TemperatureUnit;
 
 /** Somebody who reads in one unit and one vocabulary (design: the IEC and the North American words go with the unit). */
@@ -64,11 +65,12 @@ final readonly class Reader
         return Temperature::say($temperature->celsius, LengthUnit::Inch === $this->unit ? TemperatureUnit::Fahrenheit : TemperatureUnit::Celsius);
     }
 
-    private function value(Length|Temperature|Sentence|string|int $value, bool $fine): string
+    private function value(Length|Temperature|TemperatureDifference|Sentence|string|int $value, bool $fine): string
     {
         return match (true) {
             $value instanceof Sentence => $this->say($value),
             $value instanceof Temperature => $this->temperature($value),
+            $value instanceof TemperatureDifference => $value->say(LengthUnit::Inch === $this->unit ? TemperatureUnit::Fahrenheit : TemperatureUnit::Celsius),
             $value instanceof Length => $fine ? $this->fine($value) : $this->mark($value),
             default => (string) $value,
         };

@@ -6,6 +6,7 @@ namespace Berm\Core\Saying;
 
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Temperature;
+use Berm\Core\Quantity\TemperatureDifference;
 
 /**
  * A reason with its values still in it: "The [oversheath] measures {measured}; size 2 takes up to {limit}."
@@ -15,7 +16,7 @@ use Berm\Core\Quantity\Temperature;
  */
 final readonly class Sentence
 {
-    /** @param array<string, Length|Temperature|self|string|int> $values */
+    /** @param array<string, Length|Temperature|TemperatureDifference|self|string|int> $values */
     private function __construct(public string $template, public array $values)
     {
     }
@@ -25,7 +26,7 @@ final readonly class Sentence
         return new self($text, []);
     }
 
-    /** @param array<string, Length|Temperature|self|string|int> $values one for each {name}; what a person wrote is a value, never part of the template */
+    /** @param array<string, Length|Temperature|TemperatureDifference|self|string|int> $values one for each {name}; what a person wrote is a value, never part of the template */
     public static function of(string $template, array $values): self
     {
         return new self($template, $values);

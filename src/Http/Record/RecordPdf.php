@@ -31,6 +31,7 @@ final readonly class RecordPdf
         $record = new self($pdf, $job, $reader);
         $record->head();
         $record->facts();
+        $record->obstacles();
         $record->section();
         $record->cuts();
         $record->log();
@@ -44,8 +45,7 @@ final readonly class RecordPdf
         $this->font(18, 'B');
         $this->pdf->Cell(0, 9, $this->job->stored->name, 0, 1);
         $this->font(10);
-        $state = null === $this->job->plan->build->connector ? 'not complete yet' : 'complete';
-        $this->pdf->Cell(0, 6, \sprintf('Record of a %s · %s', $this->reader->word($this->job->stored->function->value), $state), 0, 1);
+        $this->pdf->Cell(0, 6, 'Record of a '.$this->reader->word($this->job->stored->function->label()).'. '.$this->reader->say($this->job->plan->completion()->sentence()), 0, 1);
         $this->rule(0.5);
     }
 
@@ -59,6 +59,15 @@ final readonly class RecordPdf
             $this->pdf->setTextColor(29, 33, 28);
             $this->pdf->MultiCell(self::WIDTH - 30, 5, $value, 0, 'L', false, 1, self::MARGIN + 30, $top);
             $this->rule(0.1);
+        }
+    }
+
+    /** What stands in the way, in the words that the page and the gates use. */
+    private function obstacles(): void
+    {
+        foreach ($this->job->plan->obstacles as $obstacle) {
+            $this->font(9, 'B');
+            $this->pdf->MultiCell(0, 5, $this->reader->say($obstacle->reason), 0, 'L');
         }
     }
 

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Record;
 
-use Berm\Core\Cable\End;
 use Berm\Core\Job\Plan;
-use Berm\Core\Kit\AccessoryFunction;
-use Berm\Core\MarkOut\Cut;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Section\Interval;
@@ -66,7 +63,7 @@ final class SectionDrawing
 
     private function block(Interval $interval): void
     {
-        $fill = match ($interval->key) {
+        $fill = match ($interval->key()) {
             'oversheath' => [74, 77, 70],
             'metallic-screen' => [220, 180, 140],
             'insulation-screen' => [162, 164, 155],
@@ -83,18 +80,11 @@ final class SectionDrawing
     {
         $this->pdf->setLineStyle(['width' => 0.4, 'dash' => 0, 'color' => [29, 33, 28]]);
         $this->pdf->Line($this->left, $this->axisY, $this->left + ($this->pdf->getPageWidth() - 2 * $this->left), $this->axisY);
-        foreach ($plan->section->layers ?? [] as $layer) {
-            $cut = Cut::tryFrom($layer->key);
-            if (null === $layer->end || null === $cut) {
-                continue;
-            }
-            $mark = $plan->markOut?->mark($layer->end, $cut);
-            $isMirrored = End::A === $layer->end && AccessoryFunction::Joint === $plan->job->function;
-            $x = $this->x($isMirrored ? $layer->to : $layer->from);
-            $measured = $plan->build->cut($layer->end, $cut)->reading->value ?? $mark->at ?? Length::ofNanometres(0);
+        foreach ($plan->section->cuts ?? [] as $cut) {
+            $x = $this->x($cut->onAxis);
             $this->pdf->Line($x, $this->axisY, $x, $this->axisY + 2);
             $this->pdf->setXY($x - 9, $this->axisY + 2);
-            $this->pdf->Cell(18, 4, str_replace(' mm', '', $reader->mark($measured)), 0, 0, 'C');
+            $this->pdf->Cell(18, 4, str_replace(' mm', '', $reader->mark($cut->fromEnd)), 0, 0, 'C');
         }
     }
 

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Wire;
 
+use Berm\Core\Kit\BoxItem;
 use Berm\Core\Kit\KitSheet;
-use Berm\Core\Kit\Side;
 use Berm\Core\Stores\Box;
+use Berm\Core\Wire\SentenceJson;
 
 final class BoxJson
 {
@@ -34,23 +35,7 @@ final class BoxJson
             'openedAt' => $box->openedAt?->format(\DATE_ATOM),
             'missing' => $box->missing,
             'refusal' => null === $refusal ? null : SentenceJson::of($refusal),
-            'holds' => self::holds($sheet, $box->size),
+            'holds' => array_map(static fn (BoxItem $item): array => ['key' => $item->key, 'name' => $item->name, 'count' => $item->count], $sheet->inBox($box->size)),
         ];
-    }
-
-    /** @return list<array{key: string, name: string, count: int}> what should lie in it */
-    private static function holds(KitSheet $sheet, string $size): array
-    {
-        $cores = $sheet->takes[array_key_first($sheet->takes)]->cores->value;
-        $lines = [];
-        foreach ($sheet->parts as $part) {
-            $ends = Side::EachEnd === $part->side ? \count($sheet->application->function->ends()) : 1;
-            $lines[] = ['key' => $part->key, 'name' => $part->name, 'count' => ($sheet->sizes[$size]->parts[$part->key]->count ?? 1) * ($part->isPerCore ? $cores : 1) * $ends];
-        }
-        foreach ($sheet->contents as $content) {
-            $lines[] = ['key' => $content->key, 'name' => $content->name, 'count' => $content->count];
-        }
-
-        return $lines;
     }
 }

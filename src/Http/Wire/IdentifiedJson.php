@@ -8,6 +8,8 @@ use App\UseCase\Identified;
 use Berm\Core\Identification\Agreement;
 use Berm\Core\Identification\Candidate;
 use Berm\Core\Identification\Sight;
+use Berm\Core\Wire\FitJson;
+use Berm\Core\Wire\SentenceJson;
 
 final class IdentifiedJson
 {

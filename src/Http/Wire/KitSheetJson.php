@@ -15,6 +15,7 @@ use Berm\Core\Kit\Words\Change;
 use Berm\Core\Kit\Words\Rule;
 use Berm\Core\Kit\Words\SheetInWords;
 use Berm\Core\Saying\Sentence;
+use Berm\Core\Wire\SentenceJson;
 
 final class KitSheetJson
 {

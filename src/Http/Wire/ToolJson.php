@@ -6,6 +6,7 @@ namespace App\Http\Wire;
 
 use Berm\Core\Fit\FitReport;
 use Berm\Core\Tool\Tool;
+use Berm\Core\Wire\SentenceJson;
 
 final class ToolJson
 {

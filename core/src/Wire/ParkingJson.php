@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Wire;
+namespace Berm\Core\Wire;
 
 use Berm\Core\Cable\End;
 use Berm\Core\Job\Plan;
@@ -31,7 +31,7 @@ final class ParkingJson
                 'name' => $part->name,
                 'lengthMm' => MarkOutJson::millimetres($plan->job->size?->parts[$part->key]->length),
                 'allowedOn' => array_map(static fn (End $end): string => $end->value, $part->parkOn),
-                'parkedOn' => ($plan->build->parked[$part->key] ?? null)?->value,
+                'parkedOn' => $plan->build->parked($part->key)?->event->end->value,
             ], $side->parts),
         ];
     }

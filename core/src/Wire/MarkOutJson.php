@@ -2,19 +2,20 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Wire;
+namespace Berm\Core\Wire;
 
 use Berm\Core\Build\BuildState;
 use Berm\Core\Build\CutAdvice;
+use Berm\Core\Build\Done;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Job\Plan;
-use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\Datum;
-use Berm\Core\MarkOut\InchMark;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\MarkOut\MarkOut;
-use Berm\Core\Quantity\Judgement;
+use Berm\Core\MarkOut\SeenMark;
+use Berm\Core\MarkOut\SetMark;
 use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\LengthUnit;
 
 final readonly class MarkOutJson
 {
@@ -39,6 +40,11 @@ final readonly class MarkOutJson
     /** @return array<string, mixed> */
     private function mark(Mark $mark): array
     {
+        $seen = [];
+        foreach (SeenMark::fromEach($this->markOut, $this->build, $mark) as $from) {
+            $seen[$from->datum->value] = self::seen($from);
+        }
+
         return [
             'end' => $mark->place->end->value,
             'cut' => $mark->place->cut->value,
@@ -49,59 +55,60 @@ final readonly class MarkOutJson
             'depthMeasured' => $mark->isDepthMeasured,
             'reason' => $mark->reason,
             'working' => SentenceJson::of($mark->working),
-            'from' => $this->fromEachDatum($mark),
+            'from' => $seen,
             'recorded' => $this->recorded($mark),
         ];
     }
 
-    /** @return array<string, array<string, mixed>> */
-    private function fromEachDatum(Mark $mark): array
+    /** @return array<string, mixed> the true window, and what an instrument can set in it in either unit */
+    private static function seen(SeenMark $seen): array
     {
-        $oversheath = $this->build->cut($mark->place->end, Cut::Oversheath)->reading->value ?? $this->markOut->mark($mark->place->end, Cut::Oversheath)->at ?? $mark->at;
-        $seen = [];
-        foreach ($this->markOut->datums() as $datum) {
-            $at = $this->markOut->from($datum, $mark->at, $oversheath);
-            $window = $this->markOut->windowFrom($datum, $mark->window(), $oversheath);
-            $inches = InchMark::of($at, $window);
-            $seen[$datum->value] = [
-                'atMm' => $at->inMillimetres(), 'minMm' => ($window->min ?? $at)->inMillimetres(), 'maxMm' => ($window->max ?? $at)->inMillimetres(),
-                'inches' => ['at' => $inches->at, 'min' => $inches->from, 'max' => $inches->to],
-            ];
-        }
+        return [
+            'atMm' => $seen->at->inMillimetres(),
+            'minMm' => ($seen->window->min ?? $seen->at)->inMillimetres(),
+            'maxMm' => ($seen->window->max ?? $seen->at)->inMillimetres(),
+            'set' => ['mm' => self::set($seen->set(LengthUnit::Millimetre)), 'in' => self::set($seen->set(LengthUnit::Inch))],
+        ];
+    }
 
-        return $seen;
+    /** @return array{at: string, min: string, max: string, needs: string|null} */
+    private static function set(SetMark $set): array
+    {
+        return ['at' => $set->at, 'min' => $set->from, 'max' => $set->to, 'needs' => $set->needs?->value];
     }
 
     /** @return array<string, mixed>|null */
     private function recorded(Mark $mark): ?array
     {
-        $measured = $this->build->cut($mark->place->end, $mark->place->cut, $mark->place->core);
+        $measured = $this->build->cut($mark->place);
         $judgement = $this->build->judgementOf($mark);
         if (null === $measured || null === $judgement) {
             return null;
         }
+        $advice = CutAdvice::on($mark, $measured->event->reading, $judgement);
 
         return [
             ...self::reading($measured),
             'judgement' => FitJson::judgement($judgement),
             'tooLong' => $judgement->isTooLong(),
-            'advice' => self::advice($mark, $measured, $judgement),
-            'accepted' => ($this->build->accepted[$mark->place->end->value.'/'.$mark->place->cut->value.'/'.$mark->place->core] ?? null)?->reason,
+            'advice' => null === $advice ? null : SentenceJson::of($advice),
+            'accepted' => $this->build->acceptance($mark)?->event->reason,
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function reading(CutMeasured $measured): array
+    /**
+     * @param Done<CutMeasured> $measured
+     *
+     * @return array<string, mixed>
+     */
+    private static function reading(Done $measured): array
     {
-        return ['typed' => $measured->reading->typed, 'unit' => $measured->reading->unit->value, 'instrument' => $measured->reading->instrument->value, 'valueMm' => $measured->reading->value->inMillimetres()];
-    }
+        $reading = $measured->event->reading;
 
-    /** @return array<string, mixed>|null */
-    private static function advice(Mark $mark, CutMeasured $measured, Judgement $judgement): ?array
-    {
-        $advice = CutAdvice::on($mark, $measured->reading, $judgement);
-
-        return null === $advice ? null : SentenceJson::of($advice);
+        return [
+            'entry' => $measured->entry->id, 'typed' => $reading->typed, 'unit' => $reading->unit->value, 'instrument' => $reading->instrument->value,
+            'valueMm' => $reading->value->inMillimetres(),
+        ];
     }
 
     public static function millimetres(?Length $length): ?float

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Wire;
+namespace Berm\Core\Wire;
 
 use Berm\Core\Fit\Finding;
 use Berm\Core\Fit\FitReport;

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Wire;
+
+use Berm\Core\Cable\Comparison;
+use Berm\Core\Fit\FitReport;
+use Berm\Core\Job\Completion;
+use Berm\Core\Job\Plan;
+use Berm\Core\Job\Step;
+
+/** All that follows from a job and its log, as the page reads it: the same wherever the core runs. */
+final class PlanJson
+{
+    /** @return array<string, mixed> */
+    public static function of(Plan $plan): array
+    {
+        $build = $plan->build;
+
+        return [
+            'ends' => array_values(array_map(CableJson::end(...), $plan->job->cables)),
+            'kit' => null === $plan->job->sheet || null === $plan->job->size ? null : KitJson::size($plan->job->sheet, $plan->job->size),
+            'connector' => null === $plan->job->connector ? null : ConnectorJson::of($plan->job->connector),
+            'comparison' => self::comparison($plan),
+            'dewPointCelsius' => $plan->job->site->weather->dewPoint(),
+            'fit' => ['cables' => FitJson::of($plan->cableFit ?? FitReport::of()), 'kit' => FitJson::of($plan->kitFit), 'connector' => FitJson::of($plan->connectorFit)],
+            'markOut' => MarkOutJson::of($plan),
+            'parking' => ParkingJson::of($plan),
+            'section' => SectionJson::of($plan->section),
+            'stages' => StageJson::of($plan),
+            'safety' => null === $build->safety ? null : [
+                'permit' => $build->safety->permit, 'confirmedBy' => $build->safety->confirmedBy, 'confirmedAt' => $build->safety->confirmedAt->format(\DATE_ATOM),
+            ],
+            'connectorFitted' => null === $build->connector ? null : ['batch' => $build->connector->batch],
+            'kitDated' => null === $build->kitDate() ? null : $build->kitDate()->event->write(),
+            'boxOpened' => null !== $build->box(),
+            ...self::standing($plan),
+        ];
+    }
+
+    /**
+     * What is in the way, what is next, and whether it is complete.
+     *
+     * @return array<string, mixed>
+     */
+    public static function standing(Plan $plan): array
+    {
+        return [
+            'obstacles' => array_map(ObstacleJson::of(...), $plan->obstacles),
+            'steps' => array_map(static fn (Step $step): array => ['step' => $step->value, 'done' => $plan->isDone($step)], Step::cases()),
+            'next' => NextJson::of($plan->next()),
+            'completion' => self::completion($plan->completion()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function completion(Completion $completion): array
+    {
+        return [
+            'complete' => $completion->isComplete(), 'open' => $completion->open, 'all' => $completion->all,
+            'sentence' => SentenceJson::of($completion->sentence()),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function comparison(Plan $plan): array
+    {
+        $cables = $plan->job->allCables() ?? [];
+
+        return isset($cables[1]) ? array_map(SentenceJson::of(...), Comparison::of($cables[0], $cables[1])) : [];
+    }
+}

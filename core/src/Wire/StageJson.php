@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Wire;
+
+use Berm\Core\Build\StageProgress;
+use Berm\Core\Build\Task;
+use Berm\Core\Check\Check;
+use Berm\Core\Check\CheckPlace;
+use Berm\Core\Check\WaitSince;
+use Berm\Core\Job\Plan;
+
+/** The stages of a job with what is done in them; only where the kit sheet has stages. */
+final readonly class StageJson
+{
+    private function __construct(private Plan $plan)
+    {
+    }
+
+    /** @return list<array<string, mixed>>|null */
+    public static function of(Plan $plan): ?array
+    {
+        return true === $plan->progress?->isStaged ? array_map((new self($plan))->stage(...), $plan->progress->stages) : null;
+    }
+
+    /** @return array<string, mixed> */
+    private function stage(StageProgress $progress): array
+    {
+        $stage = $progress->stage;
+        $name = fn (string $key): string => $this->plan->sheet->parts[$key]->name ?? $this->plan->sheet->contents[$key]->name ?? $key;
+
+        return [
+            'key' => $stage->key,
+            'title' => $stage->title,
+            'does' => $stage->does,
+            'cautions' => $stage->cautions,
+            'uses' => array_map($name, $stage->uses),
+            'installs' => array_map($name, $stage->installs),
+            'oneWay' => $stage->isOneWay,
+            'holdPoint' => $stage->isHoldPoint,
+            'reason' => $stage->reason,
+            'done' => $progress->isDone(),
+            'finishedAt' => $this->plan->build->finished($stage->key)?->entry->doneAt()->format(\DATE_ATOM),
+            'checks' => $this->checks($progress),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function checks(StageProgress $progress): array
+    {
+        $checks = [];
+        foreach ($progress->tasks as $task) {
+            $place = $task->checkPlace();
+            $checks = null === $place || null === $task->check ? $checks : [...$checks, $this->check($task, $task->check, $place)];
+        }
+
+        return $checks;
+    }
+
+    /** @return array<string, mixed> */
+    private function check(Task $task, Check $check, CheckPlace $place): array
+    {
+        $question = $check->question;
+        $wait = $question instanceof WaitSince ? $question : null;
+        $since = null === $wait ? null : $this->plan->build->finished($wait->after)?->entry->doneAt();
+
+        return [
+            'key' => $check->key,
+            'end' => $place->where->end?->value,
+            'core' => $place->where->core,
+            'ask' => SentenceJson::of($task->title),
+            'kind' => $question->kind()->value,
+            'reason' => $check->reason,
+            'mend' => $check->mend,
+            'minMm' => MarkOutJson::millimetres($task->window?->min),
+            'maxMm' => MarkOutJson::millimetres($task->window?->max),
+            'limits' => null === $task->limits ? null : SentenceJson::of($task->limits),
+            'countedFrom' => $since?->format(\DATE_ATOM),
+            'leastSeconds' => $wait?->least?->seconds,
+            'done' => $task->isDone,
+            'answer' => $this->answer($task, $place),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private function answer(Task $task, CheckPlace $place): ?array
+    {
+        return null === $task->verdict ? null : [
+            'entry' => $this->plan->build->check($place)?->entry->id,
+            'verdict' => $task->verdict->verdict->value,
+            'sentence' => SentenceJson::of($task->verdict->sentence),
+            'accepted' => $this->plan->build->checkAcceptance($place)?->event->reason,
+        ];
+    }
+}
