@@ -11,6 +11,9 @@ tools/build.sh
 if wants web || wants static; then
   step "The page: types, rules, format, unit tests"
   (cd web && npx --no-install tsc --noEmit && npx --no-install eslint . && npx --no-install prettier --check --log-level warn . && npx --no-install vitest run)
+  step "The contract and the open formats, by tools of others"
+  (cd web && npx --no-install redocly lint ../openapi.yaml --config ../tools/redocly.yaml --format=stylish 2>&1 | grep -v '^ *[║╔╚]')
+  node tools/json-schemas.mjs
 fi
 if wants static; then
   step "PHP: format, types, layers"

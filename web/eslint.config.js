@@ -40,6 +40,7 @@ export default tseslint.config(
     '**/app/**',
   ]),
   layer('drawing', ['radix-ui', '@tanstack/*', '**/api/**', '**/ui/**', '**/features/**', '**/app/**']),
+  layer('engine', ['react-router', 'radix-ui', '@tanstack/*', '**/ui/**', '**/drawing/**', '**/features/**', '**/views/**', '**/app/**']),
   layer('api', ['radix-ui', '**/ui/**', '**/drawing/**', '**/features/**', '**/app/**']),
   layer('ui', ['@tanstack/*', '**/api/**', '**/drawing/**', '**/features/**', '**/app/**']),
   layer('features', ['**/app/**', '../../features/**', '../*/**/features/**']),

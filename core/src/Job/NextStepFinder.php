@@ -25,8 +25,11 @@ final class NextStepFinder
         if (null !== $plan->build->connector) {
             return null;
         }
+        $codes = array_map(static fn (Obstacle $obstacle): ObstacleCode => $obstacle->code, $plan->obstacles);
+        // A part that covers too little because a cut is out: the cut comes first.
+        $inBuild = [ObstacleCode::CutOut, ObstacleCode::CheckOut, ...(\in_array(ObstacleCode::CutOut, $codes, true) ? [ObstacleCode::LapShort] : [])];
         foreach ($plan->obstacles as $obstacle) {
-            if (ObstacleCode::CutOut !== $obstacle->code && ObstacleCode::CheckOut !== $obstacle->code) {
+            if (!\in_array($obstacle->code, $inBuild, true)) {
                 return $obstacle;
             }
         }

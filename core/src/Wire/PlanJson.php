@@ -9,6 +9,8 @@ use Berm\Core\Fit\FitReport;
 use Berm\Core\Job\Completion;
 use Berm\Core\Job\Plan;
 use Berm\Core\Job\Step;
+use Berm\Core\Record\Fact;
+use Berm\Core\Record\Facts;
 
 /** All that follows from a job and its log, as the page reads it: the same wherever the core runs. */
 final class PlanJson
@@ -35,6 +37,7 @@ final class PlanJson
             'connectorFitted' => null === $build->connector ? null : ['batch' => $build->connector->batch],
             'kitDated' => null === $build->kitDate() ? null : $build->kitDate()->event->write(),
             'boxOpened' => null !== $build->box(),
+            'facts' => array_map(static fn (Fact $fact): array => ['label' => SentenceJson::of($fact->label), 'value' => SentenceJson::of($fact->value)], Facts::of($plan)),
             ...self::standing($plan),
         ];
     }

@@ -35,6 +35,7 @@ final readonly class StageJson
             'title' => $stage->title,
             'does' => $stage->does,
             'cautions' => $stage->cautions,
+            'parks' => $stage->parks,
             'uses' => array_map($name, $stage->uses),
             'installs' => array_map($name, $stage->installs),
             'oneWay' => $stage->isOneWay,

@@ -9,6 +9,7 @@ import {
 import type { Unit } from '../domain/length'
 import { newerOf } from '../domain/newer'
 import { uuidv7 } from '../domain/uuid'
+import { engine } from '../engine/engine'
 import { answered, client } from './client'
 import type { AccessoryFunction, ChoicePage, Job } from './types'
 
@@ -31,7 +32,7 @@ export const jobQueries = {
     queryOptions({
       queryKey: [...jobQueries.all, 'one', id],
       queryFn: async ({ client: queries }) => {
-        const job = await answered(client.GET('/api/jobs/{id}', { params: { path: { id } } }))
+        const job = await engine.ask({ ask: 'job', id })
         return newerOf(queries.getQueryData<Job>([...jobQueries.all, 'one', id]), job)
       },
     }),

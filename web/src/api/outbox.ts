@@ -1,42 +1,75 @@
-import { useEffect } from 'react'
-import { useQueryClient, type QueryClient } from '@tanstack/react-query'
-import { uuidv7 } from '../domain/uuid'
-import { answered, ApiError, client } from './client'
-import { storeJob } from './jobs'
-import { Kept, useKept } from './kept'
-import type { LogEvent, Problem } from './types'
+import { useEffect, useMemo, useSyncExternalStore } from 'react'
+import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
+import { withChanges } from '../engine/changes'
+import { engine } from '../engine/engine'
+import { KeptEntries, type KeptEntry } from '../engine/entries'
+import { Outbox } from '../engine/outbox'
+import { jobQueries, storeJob } from './jobs'
+import { sessionQuery } from './session'
+import type { Job, LogEvent, Written } from './types'
 
-/** An entry that the server may not have yet; its id makes sending it twice harmless. */
-export type Waiting = { jobId: string; id: string; event: LogEvent; refused: Problem | null }
+export type { KeptEntry } from '../engine/entries'
 
-const outbox = new Kept<Waiting[]>('berm.outbox', [])
-let isSending = false
+const entries = new KeptEntries()
+let outbox: Outbox | null = null
 
-/** Entries of a job that are not stored: still on their way, or refused with the reason. */
-export function useWaiting(jobId: string): Waiting[] {
-  return useKept(outbox).filter((waiting) => waiting.jobId === jobId)
+/** One outbox for the page, as there is one query client. */
+function outboxOf(queries: QueryClient): Outbox {
+  return (outbox ??= new Outbox(entries, engine, {
+    onTaken: (entry, written) => storeChanges(entry.jobId, written, queries),
+    onSignedOut: () => void queries.invalidateQueries({ queryKey: sessionQuery.queryKey }),
+  }))
 }
 
-export function useWrite(jobId: string): (event: LogEvent) => void {
-  const queries = useQueryClient()
-  return (event) => {
-    outbox.set([
-      ...outbox.value.filter((waiting) => waiting.jobId !== jobId || waiting.refused === null),
-      { jobId, id: uuidv7(), event, refused: null },
-    ])
-    void sendAll(queries)
-  }
+/** Sets what an entry changed into the job as known; where that is another, it is fetched whole. */
+export function storeChanges(jobId: string, written: Written, queries: QueryClient): void {
+  const { queryKey } = jobQueries.one(jobId)
+  const known = queries.getQueryData<Job>(queryKey)
+  const changed = known ? withChanges(known, written) : null
+  if (changed) storeJob(changed, queries)
+  else void queries.invalidateQueries({ queryKey })
+  void queries.invalidateQueries({ queryKey: [...jobQueries.all, 'page'] })
 }
 
-export function dismiss(id: string): void {
-  outbox.set(outbox.value.filter((waiting) => waiting.id !== id))
+function useEntries(): KeptEntry[] {
+  return useSyncExternalStore(entries.subscribe, () => entries.all)
 }
 
-/** Tries again whenever a connection may be back. */
+/** Entries of a job that this person made and that are not stored: still on their way, or refused with the reason. */
+export function useWaiting(jobId: string): KeptEntry[] {
+  const all = useEntries()
+  const me = useMe()
+  return useMemo(() => all.filter((one) => one.jobId === jobId && one.person === me), [all, jobId, me])
+}
+
+/** How many entries of others wait on this device: only they can send them. */
+export function useOthersWaiting(jobId: string): number {
+  const me = useMe()
+  return useEntries().filter((one) => one.jobId === jobId && one.person !== me).length
+}
+
+const useMe = (): string => useQuery(sessionQuery).data?.person?.name ?? ''
+
+/** @param said what is written down, for people: shown while it waits */
+export function useWrite(jobId: string): (event: LogEvent, said: string, doneAt?: string | null) => void {
+  const outbox = outboxOf(useQueryClient())
+  const me = useMe()
+  return (event, said, doneAt = null) => void outbox.write(jobId, me, event, said, doneAt)
+}
+
+/** What can be done with an entry that was refused. */
+export function useRefused(): { sendAgain: (entry: KeptEntry) => void; withdraw: (entry: KeptEntry) => void } {
+  const outbox = outboxOf(useQueryClient())
+  return { sendAgain: (entry) => void outbox.sendAgain(entry), withdraw: (entry) => void outbox.withdraw(entry) }
+}
+
+/** Tries again whenever a connection may be back, and once somebody has signed in. */
 export function useOutbox(): void {
-  const queries = useQueryClient()
+  const outbox = outboxOf(useQueryClient())
+  const me = useMe()
   useEffect(() => {
-    const send = () => void sendAll(queries)
+    if (me === '') return
+    const send = () => void outbox.send(me)
     send()
     const timer = window.setInterval(send, 4000)
     window.addEventListener('online', send)
@@ -44,33 +77,5 @@ export function useOutbox(): void {
       window.clearInterval(timer)
       window.removeEventListener('online', send)
     }
-  }, [queries])
-}
-
-/** In the order in which they were made; stops at the first that cannot be sent. */
-async function sendAll(queries: QueryClient): Promise<void> {
-  if (isSending) return
-  isSending = true
-  try {
-    for (;;) {
-      const waiting = outbox.value.find((one) => one.refused === null)
-      if (!waiting || !(await sendOne(waiting, queries))) return
-    }
-  } finally {
-    isSending = false
-  }
-}
-
-async function sendOne(waiting: Waiting, queries: QueryClient): Promise<boolean> {
-  try {
-    const { id, event, jobId } = waiting
-    const job = await answered(client.POST('/api/jobs/{id}/log', { params: { path: { id: jobId } }, body: { id, event } }))
-    storeJob(job, queries)
-    dismiss(id)
-    return true
-  } catch (error) {
-    if (!(error instanceof ApiError) || error.isUnsent) return false
-    outbox.set(outbox.value.map((one) => (one.id === waiting.id ? { ...one, refused: error.problem } : one)))
-    return true
-  }
+  }, [outbox, me])
 }

@@ -2,7 +2,7 @@ import { useEffect } from 'react'
 import { useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { answered, ApiError, client } from './client'
 import { jobQueries, storeJob } from './jobs'
-import { Kept, useKept } from './kept'
+import { Kept, useKept } from '../engine/local'
 import type { Draft, Job, Problem } from './types'
 
 /** A plan as it stands on this screen and not yet on the server. */

@@ -1,7 +1,7 @@
 import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import { uuidv7 } from '../domain/uuid'
 import { answered, client } from './client'
-import { jobQueries, storeJob } from './jobs'
+import { storeChanges } from './outbox'
 import type { Tool } from './types'
 
 export const toolQueries = {
@@ -49,8 +49,7 @@ export function useTakeTool(job: string) {
   return useMutation({
     mutationFn: (tool: string) => answered(client.POST('/api/jobs/{id}/tools/{tool}', { params: { path: { id: job, tool } } })),
     onSuccess: (answer) => {
-      storeJob(answer, queries)
-      void queries.invalidateQueries({ queryKey: [...jobQueries.all, 'page'] })
+      storeChanges(job, answer, queries)
     },
   })
 }

@@ -1,6 +1,7 @@
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query'
 import { createBrowserRouter, Link, Navigate, NavLink, Outlet, RouterProvider } from 'react-router'
 import { ApiError } from '../api/client'
+import { useOutbox } from '../api/outbox'
 import { sessionQuery, useSignOut } from '../api/session'
 import { Build } from '../features/build/Build'
 import { Cables } from '../features/cables/Cables'
@@ -54,7 +55,13 @@ function SignedIn() {
         </Button>
       </main>
     )
-  return session.data.person ? <Outlet /> : <SignIn />
+  return session.data.person ? <AtWork /> : <SignIn />
+}
+
+/** What was made here is sent from wherever somebody is. */
+function AtWork() {
+  useOutbox()
+  return <Outlet />
 }
 
 const PLACES = [

@@ -9,6 +9,12 @@ export function sayTemperature(celsius: number, unit: Unit): string {
   return `${((Math.sign(value) * Math.round(Math.abs(value) * 10)) / 10).toFixed(1).replace(/\.0$/, '')} °${temperatureUnit(unit)}`
 }
 
+/** "2.9 K", or "5.2 °F" for those who read Fahrenheit: 1 K is 1.8 of them. */
+export function sayTemperatureDifference(kelvins: number, unit: Unit): string {
+  const value = unit === 'in' ? kelvins * 1.8 : kelvins
+  return `${value.toFixed(1).replace(/\.0$/, '')} ${unit === 'in' ? '°F' : 'K'}`
+}
+
 /** Whether this can be a temperature; the server reads it. */
 export const isTemperature = (text: string): boolean => /^\s*[-−+]?\d{1,3}([.,]\d{1,2})?\s*(°?\s*[cf])?\s*$/i.test(text)
 

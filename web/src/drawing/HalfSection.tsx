@@ -7,7 +7,7 @@ import { PartOutlines } from './PartOutlines'
 import { markRows, Tape, type DrawnMark } from './Tape'
 import { useWidth } from './useWidth'
 
-export type ShortLap = { part: string; end: 'A' | 'B'; of: string }
+export type ShortLap = { part: string; end: 'A' | 'B' | null; of: string }
 
 type HalfSectionProps = {
   section: SectionShape
@@ -22,6 +22,8 @@ type HalfSectionProps = {
   lugHoleMm: number | null
   onPick?: (end: 'A' | 'B', layer: string) => void
   caption: string
+  /** How high it may be, in pixels; null: as high as it is. Where there is little, the layers give way to the tape. */
+  room: number | null
 }
 
 const TALLEST = 88
@@ -29,18 +31,45 @@ const THINNEST = 6
 /** Between the outlines of two parts: room for one label. */
 const STEP = 24
 
+/** Shares the height out: the tape first, then the layers, then the outlines of the parts, which lose their labels where there is no room. */
+export function proportions(
+  room: number | null,
+  parts: number,
+  rows: number,
+): Record<'tallest' | 'step' | 'above' | 'below', number> {
+  const below = 74 + 17 * rows
+  const above = parts > 0 ? 40 : 14
+  if (room === null || room >= above + below + TALLEST + parts * STEP) return { tallest: TALLEST, step: STEP, above, below }
+  const left = room - below - 14
+  if (left < 36) return { tallest: 0, step: 0, above: 2, below }
+  const tallest = Math.min(TALLEST, Math.max(36, left - parts * 5))
+  return { tallest, step: Math.max(0, Math.min(STEP, (left - tallest) / Math.max(1, parts))), above: 14, below }
+}
+
 /** The accessory along its axis, upper half only, on a tape. A rendering of the section and of nothing else. */
-export function HalfSection({ section, marks, origins, unit, only, shortLaps, lugHoleMm, onPick, caption }: HalfSectionProps) {
+export function HalfSection({
+  section,
+  marks,
+  origins,
+  unit,
+  only,
+  shortLaps,
+  lugHoleMm,
+  onPick,
+  caption,
+  room,
+}: HalfSectionProps) {
   const id = useId()
   const [ref, width] = useWidth<HTMLDivElement>(only ? 390 : 1200)
   const scale = scaleOf(section, only, width, only ? 14 : 24, lugHoleMm === null ? [] : [lugHoleMm - section.connector.radiusMm])
   const layers = section.layers.filter((layer) => only === null || layer.end === only)
-  const heights = heightsPx([...layers, section.connector], TALLEST, THINNEST)
   const parts = only === null ? section.parts : []
-  const axisY = (parts.length > 0 ? 40 : 14) + parts.length * STEP + TALLEST
   const shownMarks = marks.filter((mark) => only === null || mark.end === only)
+  const { tallest, step, above, below } = proportions(room, parts.length, Math.max(0, ...markRows(shownMarks, scale)))
+  const heights = heightsPx([...layers, section.connector], tallest, Math.min(THINNEST, tallest / 8))
+  const axisY = above + parts.length * step + tallest
   const isJoint = section.layers.some((layer) => layer.end === 'B')
-  const tall = axisY + 74 + 17 * Math.max(0, ...markRows(shownMarks, scale))
+  const tall = axisY + below
   const height = (one: Interval) => heights.get(one.key) ?? 0
   return (
     <div ref={ref} className="w-full overflow-hidden contain-inline-size">
@@ -53,7 +82,7 @@ export function HalfSection({ section, marks, origins, unit, only, shortLaps, lu
         className="block font-sans print:h-auto print:w-full"
       >
         <Patterns id={id} />
-        <PartOutlines parts={parts} scale={scale} axisY={axisY} tallest={TALLEST} step={STEP} unit={unit} />
+        <PartOutlines parts={parts} scale={scale} axisY={axisY} tallest={tallest} step={step} unit={unit} />
         {layers.map((layer) => (
           <Block
             key={`${layer.end}${layer.key}`}
@@ -80,7 +109,7 @@ export function HalfSection({ section, marks, origins, unit, only, shortLaps, lu
           <Palm holeMm={lugHoleMm} connector={section.connector} x={scale.x} axisY={axisY} height={height(section.connector)} />
         )}
         {shortLaps.map((lap) => (
-          <ShortLapBracket key={lap.part + lap.end} lap={lap} section={section} x={scale.x} y={axisY - TALLEST - 10} />
+          <ShortLapBracket key={`${lap.part} ${lap.end}`} lap={lap} section={section} x={scale.x} y={axisY - tallest - 10} />
         ))}
         {isJoint && only === null && (
           <>

@@ -8,7 +8,8 @@ export function PartOutlines({ parts, scale, axisY, tallest, step, unit }: PartO
   // The longer the part, the further out it is drawn, so that no leg crosses another's label.
   const outwards = [...parts].sort((one, other) => one.toMm - one.fromMm - (other.toMm - other.fromMm))
   return outwards.map((part, level) => {
-    const top = axisY - tallest - 16 - level * step
+    const isLabelled = step >= 18
+    const top = axisY - tallest - (isLabelled ? 16 : 4) - level * step
     const [left, right] = [scale.x(part.fromMm), scale.x(part.toMm)]
     return (
       <g key={`${part.key} ${part.fromMm}`}>
@@ -20,17 +21,19 @@ export function PartOutlines({ parts, scale, axisY, tallest, step, unit }: PartO
           strokeWidth={1.5}
           strokeDasharray="6 4"
         />
-        <text
-          x={left + 8}
-          y={top - 6}
-          fontSize={14}
-          fill="var(--color-plan)"
-          stroke="var(--color-chalk)"
-          strokeWidth={4}
-          paintOrder="stroke"
-        >
-          {part.name.toLowerCase()} · {sayMark(part.toMm - part.fromMm, unit)}
-        </text>
+        {isLabelled && (
+          <text
+            x={left + 8}
+            y={top - 6}
+            fontSize={14}
+            fill="var(--color-plan)"
+            stroke="var(--color-chalk)"
+            strokeWidth={4}
+            paintOrder="stroke"
+          >
+            {part.name.toLowerCase()} · {sayMark(part.toMm - part.fromMm, unit)}
+          </text>
+        )}
       </g>
     )
   })

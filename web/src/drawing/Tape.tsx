@@ -1,4 +1,4 @@
-import { sayMark, type Unit } from '../domain/length'
+import type { Unit } from '../domain/length'
 import { rowsFor, ticks, type Scale } from './axis'
 
 export type DrawnMark = {
@@ -138,6 +138,3 @@ function MarkSign({
     </g>
   )
 }
-
-export const markText = (mm: number, inches: string, unit: Unit): string =>
-  unit === 'in' ? inches : sayMark(mm, unit).replace(' mm', '')

@@ -7,11 +7,10 @@ import { useUnit } from '../ui/UnitContext'
 /** Why there is nothing to mark out yet, and where to go. */
 export function NotPlanned({ job }: { job: Job }) {
   const unit = useUnit()
-  const reasons = job.steps.flatMap((step) => step.obstacles.map((reason) => ({ step: step.step, reason })))
   return (
     <div className="mx-auto grid max-w-[50rem] gap-4 p-6">
       <h1 className="text-[1.75rem] font-bold">It cannot be marked out yet</h1>
-      {reasons.map(({ step, reason }) => (
+      {job.obstacles.map(({ step, reason }) => (
         <Note key={say(reason, unit)} tone="out">
           {say(reason, unit)}{' '}
           <Link className="text-plan underline" to={`/jobs/${job.id}/${step}`}>

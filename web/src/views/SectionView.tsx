@@ -1,8 +1,9 @@
-import type { Datum, End, Job } from '../api/types'
+import type { Datum, End, Job, Mark } from '../api/types'
+import type { Unit } from '../domain/length'
 import { HalfSection } from '../drawing/HalfSection'
-import { markText, type DrawnMark } from '../drawing/Tape'
+import type { DrawnMark } from '../drawing/Tape'
 import { useUnit } from '../ui/UnitContext'
-import { isSameMark, type PickedMark } from './cuts'
+import { datumName, isSameMark, markName, shownMark, type PickedMark } from './cuts'
 
 type SectionViewProps = {
   job: Job
@@ -10,63 +11,73 @@ type SectionViewProps = {
   active: PickedMark | null
   only?: End | null
   onPick?: (mark: PickedMark) => void
+  /** How high it may be, in pixels; null: as high as it is. */
+  room?: number | null
 }
 
-/** A job's section with its marks, counted from the chosen datum. */
-export function SectionView({ job, datum, active, only = null, onPick }: SectionViewProps) {
+/** A job's section with its marks, counted from the chosen datum. Where they lie on the axis, the core says. */
+export function SectionView({ job, datum, active, only = null, onPick, room = null }: SectionViewProps) {
   const unit = useUnit()
   if (!job.section || !job.markOut) return null
-  const isJoint = job.function === 'joint'
-  const along = (end: End, mm: number) => (isJoint && end === 'A' ? -mm : mm)
-  const axisDatum: Datum = isJoint ? 'joint-centre' : 'cable-end'
-  const core = active?.core ?? job.next.core ?? 1
-  const onCore = job.markOut.marks.filter((mark) => mark.core === null || mark.core === core)
-  const marks = onCore.map((mark): DrawnMark => {
+  const cuts = job.section.cuts.flatMap((cut) => {
+    const mark = job.markOut?.marks.find((one) => isSameMark(cut, one))
+    return mark ? [{ cut, mark }] : []
+  })
+  const marks = cuts.map(({ cut, mark }): DrawnMark => {
     const from = mark.from[datum] ?? mark.from['cable-end']
-    const isActive = isSameMark(active, mark)
     return {
       end: mark.end,
       cut: mark.cut,
-      atMm: along(mark.end, mark.from[axisDatum]?.atMm ?? 0),
-      text: from ? markText(from.atMm, from.inches.at, unit) : '',
-      state: mark.recorded ? mark.recorded.judgement.verdict : isActive ? 'active' : 'planned',
+      atMm: cut.axisMm,
+      text: from ? from.set[unit].at : '',
+      state: mark.recorded ? mark.recorded.judgement.verdict : isSameMark(active, mark) ? 'active' : 'planned',
     }
   })
   const pick =
     onPick &&
     ((end: End, layer: string) => {
-      const mark = onCore.find((one) => one.end === end && one.cut === layer)
-      if (mark) onPick(mark)
+      const found = cuts.find(({ mark }) => mark.end === end && mark.cut === layer)
+      if (found) onPick(found.mark)
     })
   return (
     <HalfSection
       section={job.section}
       marks={marks}
-      origins={origins(job, datum, axisDatum, along)}
+      origins={origins(job, datum)}
       unit={unit}
       only={only}
-      lugHoleMm={
-        isJoint || only !== null || job.connector?.holeToMouthMm == null
-          ? null
-          : job.connector.boreDepthMm - job.connector.holeToMouthMm
-      }
-      shortLaps={job.section.laps.filter((lap) => lap.judgement.verdict === 'out')}
-      caption={`${job.name}: half-section along the axis, marks ${onCore.map((mark) => `${mark.cut} ${mark.end}`).join(', ')}`}
+      room={room}
+      lugHoleMm={only === null ? lugHole(job) : null}
+      shortLaps={job.section.laps.flatMap((lap) => (lap.judgement.verdict === 'out' ? [{ ...lap, end: lap.end }] : []))}
+      caption={caption(job, cuts, datum, unit)}
       {...(pick ? { onPick: pick } : {})}
     />
   )
 }
 
-/** Where the datum of each end lies along the axis: a mark's place there, less (or plus) its distance from the datum. */
-function origins(
-  job: Job,
-  datum: Datum,
-  axisDatum: Datum,
-  along: (end: End, mm: number) => number,
-): { end: End; atMm: number }[] {
-  const firsts = (job.markOut?.marks ?? []).filter((mark) => mark.cut === 'insulation' && (mark.core ?? 1) === 1)
-  return firsts.map((mark) => {
-    const [place, from] = [mark.from[axisDatum]?.atMm ?? 0, mark.from[datum]?.atMm ?? 0]
-    return { end: mark.end, atMm: along(mark.end, datum === 'oversheath-cut' ? place + from : place - from) }
+type Drawn = { cut: { axisMm: number }; mark: Mark }
+
+/** "… marks from the cable end: oversheath A 248 mm, …": the numbers that the drawing shows. */
+function caption(job: Job, cuts: Drawn[], datum: Datum, unit: Unit): string {
+  const said = cuts.map(({ mark }) => `${markName(mark, unit)}, end ${mark.end} ${shownMark(mark, datum, unit).at} ${unit}`)
+  return `${job.name}: half-section along the axis; marks from the ${datumName(datum, unit)}: ${said.join('; ')}`
+}
+
+function lugHole(job: Job): number | null {
+  const depth = job.connector?.barrels[0]?.depthMm
+  return job.function === 'joint' || job.connector?.holeToMouthMm == null || depth === undefined
+    ? null
+    : depth - job.connector.holeToMouthMm
+}
+
+/** Where the datum of each end lies along the axis: a cut's place there, less its distance from the datum, on that end's side. */
+function origins(job: Job, datum: Datum): { end: End; atMm: number }[] {
+  return (job.section?.cuts ?? []).flatMap((cut) => {
+    const mark = cut.cut === 'insulation' ? job.markOut?.marks.find((one) => isSameMark(cut, one)) : undefined
+    if (!mark) return []
+    const outwards = job.function === 'joint' && cut.end === 'A' ? -1 : 1
+    const endMm = cut.axisMm - outwards * cut.fromEndMm
+    const [fromEnd, fromDatum] = [mark.from['cable-end']?.atMm ?? 0, mark.from[datum]?.atMm ?? 0]
+    return [{ end: cut.end, atMm: endMm + outwards * (datum === 'oversheath-cut' ? fromEnd + fromDatum : fromEnd - fromDatum) }]
   })
 }

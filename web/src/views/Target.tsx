@@ -1,4 +1,5 @@
 import type { Datum, Mark } from '../api/types'
+import { INSTRUMENT_NAMES } from '../domain/judge'
 import { sayFine } from '../domain/length'
 import { useUnit } from '../ui/UnitContext'
 import { cutName, datumName, shownMark } from './cuts'
@@ -24,6 +25,7 @@ export function Target({ mark, datum }: { mark: Mark; datum: Datum }) {
       </p>
       <p>
         window {shown.window}
+        {shown.needs && ` · needs a ${INSTRUMENT_NAMES[shown.needs].toLowerCase()}`}
         {mark.depthMm !== null && ` · blade depth ${sayFine(mark.depthMm, unit)}`}
       </p>
     </div>

@@ -1,5 +1,5 @@
-import type { Cut, Datum, Job, Mark } from '../api/types'
-import { formatMm, type Unit } from '../domain/length'
+import type { Cut, Datum, Job, Mark, SetMark } from '../api/types'
+import type { Unit } from '../domain/length'
 import { layerName, word } from '../domain/words'
 
 export const cutName = (cut: Cut, unit: Unit): string => layerName(cut, unit)
@@ -14,17 +14,14 @@ export function datumName(datum: Datum, unit: Unit): string {
   return names[datum]
 }
 
-export type ShownMark = { at: string; window: string; min: string; max: string }
+export type ShownMark = SetMark & { window: string }
 
 /** A mark as the reader's tape has it, from a datum. */
 export function shownMark(mark: Mark, datum: Datum, unit: Unit): ShownMark {
   const from = mark.from[datum]
-  if (!from) return { at: '', window: '', min: '', max: '' }
-  const [at, min, max] =
-    unit === 'in'
-      ? [from.inches.at, from.inches.min, from.inches.max]
-      : [formatMm(from.atMm), formatMm(from.minMm, 2), formatMm(from.maxMm, 2)]
-  return { at, min, max, window: `${min} to ${max}` }
+  if (!from) return { at: '', window: '', min: '', max: '', needs: null }
+  const { at, min, max, needs } = from.set[unit]
+  return { at, min, max, needs, window: `${min} to ${max}` }
 }
 
 /** Which mark is meant: a cut of an end, and of a core where it is made on each. */

@@ -1,16 +1,19 @@
 import { useEffect, useRef, useState } from 'react'
-import { useWaiting, useWrite } from '../../api/outbox'
+import { useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, LogEvent, Stage, StageCheck } from '../../api/types'
-import { readLength, sayFault } from '../../domain/length'
+import { readLength, sayFault, sayTyped } from '../../domain/length'
 import { say } from '../../domain/sentence'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
+import { useFocus } from '../../ui/useFocus'
 import { useUnit } from '../../ui/UnitContext'
 import { onCore } from '../../views/cuts'
+import { WhoMay } from '../../views/WhoMay'
 import { LetStand } from './LetStand'
 import { useInstrument } from './useInstrument'
+import { useTyped } from './useTyped'
 import { WaitClock } from './WaitClock'
 
 type Answer = Partial<Extract<LogEvent, { kind: 'check-made' }>>
@@ -21,9 +24,10 @@ export function CheckPanel({ job, stage, check }: CheckProps) {
   const unit = useUnit()
   const write = useWrite(job.id)
   const mayBuild = useMay('build')
-  const isSent = useWaiting(job.id).some((one) => one.refused === null)
+  const of = check.answer?.entry ? { of: check.answer.entry } : {}
   const place = { ...(check.end ? { end: check.end } : {}), ...onCore(check.core) }
-  const answer = (given: Answer) => write({ kind: 'check-made', stage: stage.key, check: check.key, ...place, ...given })
+  const answer = (given: Answer, said: string) =>
+    write({ kind: 'check-made', stage: stage.key, check: check.key, ...place, ...given }, `${say(check.ask, unit)}: ${said}`)
   return (
     <div className="grid gap-3 max-desk:p-4">
       <h3 className="font-semibold">{say(check.ask, unit)}</h3>
@@ -33,10 +37,18 @@ export function CheckPanel({ job, stage, check }: CheckProps) {
           {check.mend || 'Put it right and check again; or an engineer lets it stand, with a reason.'}
         </Note>
       )}
-      {mayBuild && <AnswerForm check={check} isSent={isSent} onAnswer={answer} />}
-      {check.answer?.verdict === 'out' && (
+      <WhoMay right="build" deed="answers this" />
+      {mayBuild && (
+        <AnswerForm check={check} name={[job.id, stage.key, check.key, check.end, check.core].join('.')} onAnswer={answer} />
+      )}
+      {check.answer?.verdict === 'out' && check.answer.accepted === null && (
         <LetStand
-          onReason={(reason) => write({ kind: 'check-accepted', stage: stage.key, check: check.key, ...place, reason })}
+          onReason={(reason) =>
+            write(
+              { kind: 'check-accepted', stage: stage.key, check: check.key, ...place, reason, ...of },
+              `${say(check.ask, unit)}, let stand: ${reason}`,
+            )
+          }
         />
       )}
       <Note>{check.reason}</Note>
@@ -44,20 +56,24 @@ export function CheckPanel({ job, stage, check }: CheckProps) {
   )
 }
 
-function AnswerForm({ check, isSent, onAnswer }: { check: StageCheck; isSent: boolean; onAnswer: (answer: Answer) => void }) {
-  if (check.kind === 'seen')
-    return (
-      <div className="grid grid-cols-2 gap-3">
-        <Button kind="primary" disabled={isSent} onClick={() => onAnswer({ seen: true })}>
-          Yes
-        </Button>
-        <Button disabled={isSent} onClick={() => onAnswer({ seen: false })}>
-          No
-        </Button>
-      </div>
-    )
-  if (check.kind === 'wait') return <WaitClock check={check} isSent={isSent} onDone={() => onAnswer({})} />
-  return <TypedAnswer check={check} isSent={isSent} onAnswer={onAnswer} />
+type AnswerProps = { check: StageCheck; name: string; onAnswer: (answer: Answer, said: string) => void }
+
+function AnswerForm({ check, name, onAnswer }: AnswerProps) {
+  if (check.kind === 'seen') return <YesOrNo onAnswer={onAnswer} />
+  if (check.kind === 'wait') return <WaitClock check={check} onDone={() => onAnswer({ waited: true }, 'waited')} />
+  return <TypedAnswer check={check} name={name} onAnswer={onAnswer} />
+}
+
+function YesOrNo({ onAnswer }: Pick<AnswerProps, 'onAnswer'>) {
+  const focus = useFocus<HTMLButtonElement>()
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      <Button ref={focus} kind="primary" onClick={() => onAnswer({ seen: true }, 'yes')}>
+        Yes
+      </Button>
+      <Button onClick={() => onAnswer({ seen: false }, 'no')}>No</Button>
+    </div>
+  )
 }
 
 const LABELS = { length: 'Measured', count: 'How many', torque: 'Torque, with its unit', note: 'As printed' } as const
@@ -76,9 +92,9 @@ function useAnswer(kind: keyof typeof LABELS, text: string): { answer: Answer } 
   return { answer: kind === 'torque' ? { torque: typed } : { note: typed } }
 }
 
-function TypedAnswer({ check, isSent, onAnswer }: { check: StageCheck; isSent: boolean; onAnswer: (answer: Answer) => void }) {
+function TypedAnswer({ check, name, onAnswer }: AnswerProps) {
   const unit = useUnit()
-  const [text, setText] = useState('')
+  const [text, setText] = useTyped(name)
   const [isTried, setIsTried] = useState(false)
   const input = useRef<HTMLInputElement>(null)
   useEffect(() => input.current?.focus({ preventScroll: true }), [])
@@ -90,7 +106,9 @@ function TypedAnswer({ check, isSent, onAnswer }: { check: StageCheck; isSent: b
       onSubmit={(event) => {
         event.preventDefault()
         setIsTried(true)
-        if ('answer' in read && !isSent) onAnswer(read.answer)
+        if (!('answer' in read)) return
+        onAnswer(read.answer, kind === 'length' ? sayTyped({ typed: text.trim(), unit }) : text.trim())
+        setText('')
       }}
     >
       <Field
@@ -108,7 +126,7 @@ function TypedAnswer({ check, isSent, onAnswer }: { check: StageCheck; isSent: b
           />
         )}
       </Field>
-      <Button type="submit" kind="primary" disabled={isSent}>
+      <Button type="submit" kind="primary">
         Record
       </Button>
     </form>

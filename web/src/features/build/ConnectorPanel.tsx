@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { useWaiting, useWrite } from '../../api/outbox'
+import { useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job } from '../../api/types'
 import { say } from '../../domain/sentence'
@@ -7,13 +7,13 @@ import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
+import { WhoMay } from '../../views/WhoMay'
 
 /** The one way: everything it hides has been measured and parked. */
 export function ConnectorPanel({ job }: { job: Job }) {
   const unit = useUnit()
   const write = useWrite(job.id)
   const mayBuild = useMay('build')
-  const isSent = useWaiting(job.id).some((one) => one.refused === null)
   const [batch, setBatch] = useState('')
   const name = job.function === 'joint' ? 'connector' : 'lug'
   return (
@@ -21,7 +21,7 @@ export function ConnectorPanel({ job }: { job: Job }) {
       className="grid gap-4 max-desk:p-4"
       onSubmit={(event) => {
         event.preventDefault()
-        write({ kind: 'connector-fitted', batch })
+        write({ kind: 'connector-fitted', batch }, batch ? `The ${name} is on, batch ${batch}` : `The ${name} is on`)
       }}
     >
       <h2 className="text-lead font-semibold">Fit the {name}</h2>
@@ -33,14 +33,16 @@ export function ConnectorPanel({ job }: { job: Job }) {
         ))}
       </Note>
       <Note tone="out" title="There is no way back from here.">
-        Conductor fully in, on both sides. All that this hides has been measured, and all that must wait is parked.
+        {name === 'lug' ? 'Conductor fully in.' : 'Conductors fully in, on both sides.'} All that this hides has been measured,
+        and all that must wait is parked.
       </Note>
+      <WhoMay right="build" deed="writes down that it is on" />
       {mayBuild && (
         <>
           <Field label="Batch, from its bag" hint="Leave it empty if it carries none.">
             {(input) => <input {...input} maxLength={80} value={batch} onChange={(event) => setBatch(event.target.value)} />}
           </Field>
-          <Button type="submit" kind="primary" disabled={isSent}>
+          <Button type="submit" kind="primary">
             The {name} is on
           </Button>
         </>

@@ -1,86 +1,97 @@
 import { useEffect, useRef } from 'react'
 import type { Mark } from '../../api/types'
-import { INSTRUMENT_NAMES, judge, UNCERTAINTY_MM, type Instrument } from '../../domain/judge'
-import { inUnit, readLength, sayFault, sayFine } from '../../domain/length'
+import { INSTRUMENT_NAMES, judge, slippedUnit, UNCERTAINTY_MM, type Instrument } from '../../domain/judge'
+import { inUnit, sayFault, sayFine } from '../../domain/length'
 import { Gauge } from '../../drawing/Gauge'
-import { useUnit } from '../../ui/UnitContext'
+import { Button } from '../../ui/Button'
 import { markName } from '../../views/cuts'
 import { VerdictWord } from '../../views/Verdict'
-
-type CutEntryProps = {
-  mark: Mark
-  text: string
-  onText: (text: string) => void
-  isTried: boolean
-  isOnItsWay: boolean
-  instrument: Instrument
-  onInstrument: (instrument: Instrument) => void
-  onRecord: () => void
-}
+import type { CutEntryState } from './CutScreen'
 
 /** The entry of one reading, with its verdict while it is typed. */
-export function CutEntry({ mark, text, onText, isTried, isOnItsWay, instrument, onInstrument, onRecord }: CutEntryProps) {
-  const unit = useUnit()
+export function CutEntry({ mark, entry }: { mark: Mark; entry: CutEntryState }) {
   const input = useRef<HTMLInputElement>(null)
   useEffect(() => {
     input.current?.focus({ preventScroll: true })
   }, [])
-  const length = readLength(text, unit)
-  const window = mark.from['cable-end']
-  const valueMm = length.nanometres === undefined ? null : length.nanometres / 1e6
-  const verdict = valueMm === null || !window ? null : judge(valueMm, UNCERTAINTY_MM[instrument], window.minMm, window.maxMm)
+  const { text, unit, isTried, length, isOnItsWay } = entry
   return (
     <form
-      className="grid gap-2 max-desk:px-4"
+      className={`grid gap-1 ${entry.isEntering ? '' : 'max-desk:hidden'}`}
       onSubmit={(event) => {
         event.preventDefault()
-        onRecord()
+        entry.record()
       }}
     >
       <div className="flex border-2 border-ink bg-white">
         <input
           ref={input}
-          className="min-h-16 w-full min-w-0 px-3 text-entry"
+          className="min-h-14 w-full min-w-0 px-3 text-entry desk:min-h-16"
           aria-label={`Measured, ${markName(mark, unit)}, end ${mark.end}, ${inUnit(unit)}`}
           aria-invalid={isTried && length.fault ? true : undefined}
           aria-describedby="cut-verdict"
           inputMode={matchMedia('(pointer: coarse)').matches ? 'none' : 'decimal'}
           autoComplete="off"
           value={text}
-          onChange={(event) => onText(event.target.value)}
+          onChange={(event) => entry.setText(event.target.value)}
         />
         <span className="grid place-items-center border-l-2 border-ink px-4 text-mute">{unit}</span>
         <button
           type="submit"
           disabled={isOnItsWay}
-          className="min-h-16 bg-ink px-5 font-semibold whitespace-nowrap text-chalk hover:bg-plan disabled:opacity-60 max-desk:hidden"
+          className="bg-ink px-5 font-semibold whitespace-nowrap text-chalk hover:bg-plan disabled:opacity-60 max-desk:hidden"
         >
           Record ↵
         </button>
       </div>
-      <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
-        <p id="cut-verdict" className="flex min-h-7 items-center gap-3" aria-live="polite">
-          {window && valueMm !== null && (
-            <Gauge valueMm={valueMm} uncertaintyMm={UNCERTAINTY_MM[instrument]} minMm={window.minMm} maxMm={window.maxMm} />
-          )}
-          {verdict && <VerdictWord judgement={verdict} unit={unit} />}
-          {isTried && length.fault && <span className="font-semibold text-out">{sayFault(length.fault)}</span>}
-        </p>
-        <label className="flex items-center gap-2 text-label text-mute">
-          by
-          <select
-            className="min-h-11 border-b border-ink bg-transparent pr-1 text-ink"
-            value={instrument}
-            onChange={(event) => onInstrument(event.target.value as Instrument)}
-          >
-            {Object.entries(INSTRUMENT_NAMES).map(([value, name]) => (
-              <option key={value} value={value}>
-                {name.toLowerCase()} ± {sayFine(UNCERTAINTY_MM[value as Instrument], unit)}
-              </option>
-            ))}
-          </select>
-        </label>
+      <div className="flex min-h-7 flex-wrap items-center justify-between gap-x-4">
+        <Verdict mark={mark} entry={entry} />
+        <ByWhat entry={entry} />
       </div>
     </form>
+  )
+}
+
+/** What the reading would be, and whether it was read in the other unit. */
+function Verdict({ mark, entry }: { mark: Mark; entry: CutEntryState }) {
+  const { text, unit, length, isTried } = entry
+  const window = mark.from['cable-end']
+  const valueMm = length.nanometres === undefined ? null : length.nanometres / 1e6
+  const uncertainty = UNCERTAINTY_MM[entry.instrument]
+  const slip = valueMm === null || !window ? null : slippedUnit(valueMm, window.minMm, window.maxMm)
+  return (
+    <p id="cut-verdict" className="flex items-center gap-3" aria-live="polite">
+      {window && valueMm !== null && (
+        <>
+          <Gauge valueMm={valueMm} uncertaintyMm={uncertainty} minMm={window.minMm} maxMm={window.maxMm} />
+          <VerdictWord judgement={judge(valueMm, uncertainty, window.minMm, window.maxMm)} unit={unit} />
+        </>
+      )}
+      {slip && slip !== unit && (
+        <Button kind="link" className="min-h-6" onClick={() => entry.setText(`${text.trim()} ${slip}`)}>
+          {text.trim()} {slip}?
+        </Button>
+      )}
+      {isTried && length.fault && <span className="font-semibold text-out">{sayFault(length.fault)}</span>}
+    </p>
+  )
+}
+
+function ByWhat({ entry }: { entry: CutEntryState }) {
+  return (
+    <label className="flex items-center gap-2 text-label text-mute">
+      by
+      <select
+        className="min-h-7 border-b border-ink bg-transparent pr-1 text-ink desk:min-h-11"
+        value={entry.instrument}
+        onChange={(event) => entry.setInstrument(event.target.value as Instrument)}
+      >
+        {Object.entries(INSTRUMENT_NAMES).map(([value, name]) => (
+          <option key={value} value={value}>
+            {name.toLowerCase()} ± {sayFine(UNCERTAINTY_MM[value as Instrument], entry.unit)}
+          </option>
+        ))}
+      </select>
+    </label>
   )
 }

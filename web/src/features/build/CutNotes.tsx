@@ -1,24 +1,58 @@
-import { sayTyped } from '../../domain/length'
+import { useWrite } from '../../api/outbox'
 import type { Job, Mark } from '../../api/types'
+import { sayTyped } from '../../domain/length'
 import { say } from '../../domain/sentence'
+import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
-import { isOfMark, markName } from '../../views/cuts'
+import { isOfMark, markName, onCore } from '../../views/cuts'
 import { VerdictWord } from '../../views/Verdict'
+import { LetStand } from './LetStand'
 
 const TONES = { inside: 'inside', 'not-proved': 'unproved', out: 'out' } as const
 
-/** What was recorded of this cut, and what to do about it. */
-export function Recorded({ mark }: { mark: Mark }) {
+type RecordedProps = {
+  job: Job
+  mark: Mark
+  /** Brings the keypad back; null where it is out, or nobody may. */
+  onAgain: (() => void) | null
+  onNext: () => void
+}
+
+/** What was recorded of this cut, what to do about it, and the ways on. */
+export function Recorded({ job, mark, onAgain, onNext }: RecordedProps) {
   const unit = useUnit()
+  const write = useWrite(job.id)
   if (!mark.recorded) return null
-  const { judgement, advice, accepted } = mark.recorded
+  const { judgement, advice, accepted, entry } = mark.recorded
+  const isOpen = judgement.verdict === 'out' && accepted === null
+  const place = { end: mark.end, cut: mark.cut, ...onCore(mark.core) }
   return (
-    <Note tone={TONES[judgement.verdict]} role="status" title={`Recorded: ${sayTyped(mark.recorded)}`}>
-      <VerdictWord judgement={judgement} unit={unit} />
-      {advice && <p>{say(advice, unit)}</p>}
-      {accepted !== null && <p>Let stand by an engineer: {accepted}</p>}
-    </Note>
+    <>
+      <Note tone={TONES[judgement.verdict]} role="status" title={`Recorded: ${sayTyped(mark.recorded)}`}>
+        <VerdictWord judgement={judgement} unit={unit} />
+        {advice && <p>{say(advice, unit)}</p>}
+        {accepted !== null && <p>Let stand by an engineer: {accepted}</p>}
+      </Note>
+      <div className="flex flex-wrap gap-3 desk:hidden">
+        {!isOpen && (
+          <Button kind="primary" onClick={onNext}>
+            On to what is next
+          </Button>
+        )}
+        {onAgain && <Button onClick={onAgain}>Measure again</Button>}
+      </div>
+      {isOpen && (
+        <LetStand
+          onReason={(reason) =>
+            write(
+              { kind: 'deviation-accepted', ...place, reason, of: entry },
+              `${markName(mark, unit)}, end ${mark.end}, let stand: ${reason}`,
+            )
+          }
+        />
+      )}
+    </>
   )
 }
 
@@ -36,6 +70,20 @@ export function Before({ job, mark }: { job: Job; mark: Mark }) {
         <VerdictWord judgement={before.recorded.judgement} unit={unit} />
       </p>
       {before.recorded.advice && <p>{say(before.recorded.advice, unit)}</p>}
+    </Note>
+  )
+}
+
+/** Why it is cut there, and the working. */
+export function Reason({ mark }: { mark: Mark }) {
+  const unit = useUnit()
+  return (
+    <Note>
+      <p>{mark.reason}</p>
+      <details className="text-label">
+        <summary className="min-h-6 text-plan underline underline-offset-4">Show the working</summary>
+        <p>{say(mark.working, unit)}</p>
+      </details>
     </Note>
   )
 }

@@ -2,13 +2,14 @@ import { useState } from 'react'
 import { useMay } from '../../api/session'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
+import { WhoMay } from '../../views/WhoMay'
 
 /** An engineer may let what is out stand, with a reason that stays in the record. */
 export function LetStand({ onReason }: { onReason: (reason: string) => void }) {
   const mayAccept = useMay('accept-deviation')
   const [reason, setReason] = useState('')
   const [isTried, setIsTried] = useState(false)
-  if (!mayAccept) return null
+  if (!mayAccept) return <WhoMay right="accept-deviation" deed="may let it stand, with a reason" />
   return (
     <form
       className="grid gap-2"

@@ -1,9 +1,17 @@
 import { useWaiting, useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
-import type { Job } from '../../api/types'
+import type { Job, ParkingSide } from '../../api/types'
 import { sayMark } from '../../domain/length'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
+import { WhoMay } from '../../views/WhoMay'
+
+/** What is parked in this stage; where the sheet has no stages, everything. */
+function sidesNow(job: Job): ParkingSide[] {
+  const stage = job.stages?.find((one) => one.key === job.next.stage)
+  const isNow = (key: string) => !stage || stage.parks.includes(key)
+  return (job.parking ?? []).map((side) => ({ ...side, parts: side.parts.filter((part) => isNow(part.key)) }))
+}
 
 /** Everything that cannot be put on later, in the order of threading: tick each as it goes on. */
 export function ParkPanel({ job }: { job: Job }) {
@@ -20,7 +28,8 @@ export function ParkPanel({ job }: { job: Job }) {
         Clean the stretch first. What is not on the cable before the {job.function === 'joint' ? 'connector' : 'lug'} cannot be
         put on later.
       </p>
-      {job.parking?.map((side) => (
+      <WhoMay right="build" deed="ticks them off" />
+      {sidesNow(job).map((side) => (
         <fieldset key={side.end + String(side.onCores)} className={side.parts.length === 0 ? 'hidden' : 'border-t-2 border-ink'}>
           <legend className="pr-3 font-semibold">
             End {side.end}
@@ -33,7 +42,9 @@ export function ParkPanel({ job }: { job: Job }) {
                 className="size-7 accent-ink"
                 checked={part.parkedOn !== null || isSent(part.key)}
                 disabled={!mayBuild || part.parkedOn !== null || isSent(part.key)}
-                onChange={() => write({ kind: 'part-parked', end: side.end, part: part.key })}
+                onChange={() =>
+                  write({ kind: 'part-parked', end: side.end, part: part.key }, `${part.name} parked on end ${side.end}`)
+                }
               />
               <span className="flex flex-1 justify-between gap-3">
                 <span>{part.name}</span>

@@ -7,7 +7,7 @@ export const stageNow = (job: Job): Stage | null => job.stages?.find((stage) => 
 /** Where the work stands: the stage, what can hurt in it, and what the leaflet says to do. */
 export function StageHead({ job }: { job: Job }) {
   const stage = stageNow(job)
-  if (!stage || job.isBuilt) return null
+  if (!stage || job.completion.complete) return null
   const number = (job.stages?.indexOf(stage) ?? 0) + 1
   return (
     <div className="grid gap-3 max-desk:px-4 max-desk:pt-3">
@@ -33,7 +33,7 @@ export function StageHead({ job }: { job: Job }) {
 /** What a stage takes and leaves in its place, and why it comes here. */
 export function StageNotes({ job }: { job: Job }) {
   const stage = stageNow(job)
-  if (!stage || job.isBuilt) return null
+  if (!stage || job.completion.complete) return null
   return (
     <div className="grid gap-1 max-desk:px-4">
       <Named label="Comes to its place" names={stage.installs} />

@@ -1,35 +1,16 @@
-import { useWaiting, useWrite } from '../../api/outbox'
+import { useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
-import type { Job } from '../../api/types'
+import type { Job, Stage } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
-import { CheckPanel } from './CheckPanel'
-import { stageNow } from './StageHead'
+import { useFocus } from '../../ui/useFocus'
+import { WhoMay } from '../../views/WhoMay'
 
-/** What the stage still asks for: a check, a word that it is finished, or an engineer's look. */
-export function StagePanel({ job }: { job: Job }) {
+/** The stage has all that it asks for: somebody says that it is done. */
+export function FinishPanel({ job, stage }: { job: Job; stage: Stage }) {
   const write = useWrite(job.id)
   const mayBuild = useMay('build')
-  const mayRelease = useMay('accept-deviation')
-  const isSent = useWaiting(job.id).some((one) => one.refused === null)
-  const stage = stageNow(job)
-  if (!stage) return null
-  const { task, check, end, core } = job.next
-  const asked = stage.checks.find((one) => one.key === check && one.end === end && one.core === core)
-  if (task === 'check' && asked) return <CheckPanel key={[asked.key, end, core].join()} job={job} stage={stage} check={asked} />
-  if (task === 'release')
-    return (
-      <div className="grid gap-3 max-desk:p-4">
-        <Note tone="unproved" title="Hold point">
-          An engineer looks at it before work goes on.
-        </Note>
-        {mayRelease && (
-          <Button kind="primary" disabled={isSent} onClick={() => write({ kind: 'hold-released', stage: stage.key })}>
-            I have looked: go on
-          </Button>
-        )}
-      </div>
-    )
+  const focus = useFocus<HTMLButtonElement>()
   return (
     <div className="grid gap-3 max-desk:p-4">
       {stage.oneWay && (
@@ -37,9 +18,35 @@ export function StagePanel({ job }: { job: Job }) {
           What this stage hides has been measured.
         </Note>
       )}
+      <WhoMay right="build" deed="says that it is done" />
       {mayBuild && (
-        <Button kind="primary" disabled={isSent} onClick={() => write({ kind: 'stage-finished', stage: stage.key })}>
+        <Button
+          ref={focus}
+          kind="primary"
+          onClick={() => write({ kind: 'stage-finished', stage: stage.key }, `Finished: ${stage.title}`)}
+        >
           It is done
+        </Button>
+      )}
+    </div>
+  )
+}
+
+/** A hold point: work waits for an engineer. */
+export function ReleasePanel({ job, stage }: { job: Job; stage: Stage }) {
+  const write = useWrite(job.id)
+  const mayRelease = useMay('accept-deviation')
+  return (
+    <div className="grid gap-3 max-desk:p-4">
+      <Note tone="unproved" title="Hold point">
+        An engineer looks at it before work goes on.
+      </Note>
+      {mayRelease && (
+        <Button
+          kind="primary"
+          onClick={() => write({ kind: 'hold-released', stage: stage.key }, `Hold point released: ${stage.title}`)}
+        >
+          I have looked: go on
         </Button>
       )}
     </div>

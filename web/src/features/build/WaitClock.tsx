@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button'
 const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`
 
 /** How long it has been since the other stage was finished; the server takes the time from the log. */
-export function WaitClock({ check, isSent, onDone }: { check: StageCheck; isSent: boolean; onDone: () => void }) {
+export function WaitClock({ check, onDone }: { check: StageCheck; onDone: () => void }) {
   const [now, setNow] = useState(() => Date.now())
   useEffect(() => {
     const timer = window.setInterval(() => setNow(Date.now()), 1000)
@@ -19,7 +19,7 @@ export function WaitClock({ check, isSent, onDone }: { check: StageCheck; isSent
         {clock(passed)}
         {left > 0 && <span className="text-mute"> – {clock(left)} to go</span>}
       </p>
-      <Button kind="primary" disabled={isSent || left > 0} onClick={onDone}>
+      <Button kind="primary" disabled={left > 0} onClick={onDone}>
         The time is over
       </Button>
     </div>

@@ -15,8 +15,15 @@ import { Tools } from './Tools'
 function detail({ connector }: Choice, unit: Unit): string {
   if (!connector) return ''
   const depth =
-    connector.kind === 'lug' ? `bore ${sayFine(connector.boreDepthMm, unit)} deep` : `${sayFine(connector.lengthMm, unit)} long`
-  return [connector.maker, connector.fixing.replace('-', ' '), connector.materials.join(' and '), depth].join(' · ')
+    connector.kind === 'lug'
+      ? `bore ${sayFine(connector.barrels[0]?.depthMm ?? 0, unit)} deep`
+      : `${sayFine(connector.lengthMm, unit)} long`
+  return [
+    connector.maker,
+    connector.fixing.replace('-', ' '),
+    connector.barrels.map((barrel) => barrel.materials.join(' and ')).join(', other side '),
+    depth,
+  ].join(' · ')
 }
 
 export function Connector() {

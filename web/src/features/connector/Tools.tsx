@@ -35,7 +35,12 @@ export function Tools({ job }: { job: Job }) {
               {tool.name} {tool.serial && <span className="font-normal text-mute">{tool.serial}</span>}
             </span>
             {mayBuild && (
-              <Button kind="link" onClick={() => write({ kind: 'withdrawn', entry, reason: 'Another tool is used.' })}>
+              <Button
+                kind="link"
+                onClick={() =>
+                  write({ kind: 'withdrawn', entry, reason: 'Another tool is used.' }, `${tool.name} is not used after all`)
+                }
+              >
                 Not this one
               </Button>
             )}

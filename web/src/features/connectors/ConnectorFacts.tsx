@@ -9,14 +9,17 @@ export function ConnectorFacts({ connector }: { connector: Connector }) {
   const figures: [string, number | null][] = [
     [connector.kind === 'lug' ? 'Length of the barrel' : 'Length over all', connector.lengthMm],
     ['Diameter over the barrel', connector.diameterMm],
-    ['Bore', connector.boreMm],
-    ['Bore depth', connector.boreDepthMm],
+    ...connector.barrels.flatMap((barrel, i): [string, number][] => [
+      [i === 0 ? 'Bore' : 'Bore of the other side', barrel.boreMm],
+      [i === 0 ? 'Bore depth' : 'Bore depth of the other side', barrel.depthMm],
+    ]),
     ['Hole centre to barrel mouth', connector.holeToMouthMm],
   ]
   return (
     <>
       <p className="text-label text-mute">
-        {connector.maker} · {connector.id}, revision {connector.revision} · takes {connector.materials.join(' and ')}
+        {connector.maker} · {connector.id}, revision {connector.revision} · takes{' '}
+        {connector.barrels.map((barrel) => barrel.materials.join(' and ')).join('; other side ')}
       </p>
       <dl className="border-t border-line">
         {figures.map(

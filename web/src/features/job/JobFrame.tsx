@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
 import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router'
-import { useOutbox, useWaiting } from '../../api/outbox'
+import { useOthersWaiting, useWaiting } from '../../api/outbox'
 import { jobQueries } from '../../api/jobs'
 import { usePlanSender } from '../../api/plan'
 import type { Job } from '../../api/types'
@@ -47,7 +47,6 @@ export function JobFrame() {
 }
 
 function Frame({ job }: { job: Job }) {
-  useOutbox()
   usePlanSender(job.id)
   return (
     <div className="grid min-h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] desk:h-dvh desk:min-h-0">
@@ -55,11 +54,25 @@ function Frame({ job }: { job: Job }) {
         <Steps job={job} />
         <NextLine job={job} />
         <PlanTroubles job={job} />
+        <OthersWaiting jobId={job.id} />
       </header>
       <main className="min-h-0 desk:overflow-auto" tabIndex={-1}>
         <Outlet context={job} />
       </main>
       <TitleBlock job={job} />
+    </div>
+  )
+}
+
+/** Entries that somebody else made on this device: only they can send them. */
+function OthersWaiting({ jobId }: { jobId: string }) {
+  const count = useOthersWaiting(jobId)
+  if (count === 0) return null
+  return (
+    <div className="border-b border-line px-4 py-2 desk:px-6">
+      <Note tone="unproved" role="status">
+        {count === 1 ? 'An entry' : `${count} entries`} of somebody else waits on this device. It is sent when they sign in here.
+      </Note>
     </div>
   )
 }
@@ -88,7 +101,7 @@ function Steps({ job }: { job: Job }) {
                 )
               }
             >
-              <StepSign isDone={step.done} stops={step.obstacles.length > 0} />
+              <StepSign isDone={step.done} stops={job.obstacles.some((one) => one.step === step.step)} />
               {STEP_NAMES[step.step]}
             </NavLink>
           </li>

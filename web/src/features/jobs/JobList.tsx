@@ -61,7 +61,7 @@ function JobRow({ job }: { job: JobSummary }) {
         <StepBars done={done} total={job.steps.length} />
       </div>
       <div>
-        {first && !job.isFinished ? (
+        {first && !job.completion.complete ? (
           <Note tone="out">
             <p>{say(first.reason, job.unit)}</p>
             {others.length > 0 && (
@@ -71,7 +71,7 @@ function JobRow({ job }: { job: JobSummary }) {
             )}
           </Note>
         ) : (
-          <Note tone="inside">{job.isFinished ? 'Built and recorded.' : 'Nothing stands in the way.'}</Note>
+          <Note tone="inside">{job.completion.complete ? 'Built and recorded.' : 'Nothing stands in the way.'}</Note>
         )}
       </div>
       <Link

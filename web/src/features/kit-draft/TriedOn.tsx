@@ -53,11 +53,11 @@ export function TriedOn({ trial }: { trial: ReturnType<typeof useTrial> }) {
 
 function Planned({ job }: { job: Job }) {
   const unit = useUnit()
-  const obstacles = job.steps.flatMap((step) => (step.step === 'safety' ? [] : step.obstacles))
+  const obstacles = job.obstacles.filter((one) => one.step !== 'safety')
   return (
     <div className="grid gap-3">
       {job.markOut && <SectionView job={job} datum="cable-end" active={null} />}
-      {obstacles.map((reason) => (
+      {obstacles.map(({ reason }) => (
         <Note key={say(reason, unit)} tone="out">
           {say(reason, unit)}
         </Note>

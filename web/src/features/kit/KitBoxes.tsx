@@ -106,7 +106,15 @@ function Opened({ job, box }: { job: Job; box: Box }) {
     <Note tone={box.missing.length > 0 ? 'out' : 'inside'} title={`Opened and checked, batch ${box.batch || '–'}`}>
       <p>{box.missing.length === 0 ? 'Everything was in it.' : `Missing: ${namesOf(box, box.missing)}. Take another box.`}</p>
       {mayTake && entry && (
-        <Button kind="link" onClick={() => write({ kind: 'withdrawn', entry: entry.id, reason: 'The wrong box was opened.' })}>
+        <Button
+          kind="link"
+          onClick={() =>
+            write(
+              { kind: 'withdrawn', entry: entry.id, reason: 'The wrong box was opened.' },
+              'The wrong box was opened: put back',
+            )
+          }
+        >
           It was the wrong one and is whole: back on the shelf
         </Button>
       )}

@@ -20,7 +20,7 @@ export function MarkOut() {
   const [picked, setPicked] = useState<PickedMark | null>(null)
   if (!job.markOut) return <NotPlanned job={job} />
   const mark = job.markOut.marks.find((one) => isSameMark(picked, one)) ?? job.markOut.marks[0] ?? null
-  const obstacles = job.steps.flatMap((step) => (step.step === 'safety' ? [] : step.obstacles))
+  const obstacles = job.obstacles.filter((one) => one.step !== 'safety')
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] content-start">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pt-3 desk:px-6">
@@ -46,7 +46,7 @@ export function MarkOut() {
           <Parking job={job} />
         </section>
         <section aria-label="Marks" className="grid content-start gap-6 relative overflow-x-auto p-4 desk:p-6">
-          <Obstacles job={job} reasons={obstacles.map((reason) => say(reason, unit))} />
+          <Obstacles job={job} reasons={obstacles.map(({ reason }) => say(reason, unit))} />
           <MarkTables job={job} datum={datum} active={mark} onPick={setPicked} show="tools" />
           <Laps job={job} />
         </section>

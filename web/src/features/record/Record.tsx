@@ -2,9 +2,8 @@ import { useState } from 'react'
 import { useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, LogEntry } from '../../api/types'
-import { sayFine, sayMark } from '../../domain/length'
 import { say } from '../../domain/sentence'
-import { layerName, word } from '../../domain/words'
+import { word } from '../../domain/words'
 import { Button } from '../../ui/Button'
 import { classes } from '../../ui/classes'
 import { Field } from '../../ui/Field'
@@ -12,10 +11,8 @@ import { Modal } from '../../ui/Modal'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import { MarkTables } from '../../views/MarkTables'
-import { sayEvent } from '../../views/sayEvent'
 import { SectionView } from '../../views/SectionView'
 import { useJob } from '../../views/useJob'
-import { boxOf, toolsOf } from './usedOn'
 
 /** Who did what with what, and what it measured: a page that prints, a PDF, and a file to compute it again. */
 export function Record() {
@@ -27,7 +24,7 @@ export function Record() {
         <div>
           <h1 className="text-[1.75rem] font-bold">{job.name}</h1>
           <p>
-            Record of a {word(job.function, unit)} · {job.connectorFitted ? 'complete' : 'not complete yet'}
+            Record of a {word(job.function, unit)}. {say(job.completion.sentence, unit)}
           </p>
         </div>
         <div className="no-print flex flex-wrap gap-3">
@@ -47,6 +44,7 @@ export function Record() {
           </a>
         </div>
       </header>
+      <Obstacles job={job} />
       <Facts job={job} />
       {job.markOut && (
         <section aria-label="Section as cut" className="break-inside-avoid">
@@ -61,50 +59,24 @@ export function Record() {
   )
 }
 
+/** What stands in the way, in the words that the list and the gates use. */
+function Obstacles({ job }: { job: Job }) {
+  const unit = useUnit()
+  return job.obstacles.map(({ reason }) => (
+    <Note key={say(reason, unit)} tone="out">
+      {say(reason, unit)}
+    </Note>
+  ))
+}
+
 function Facts({ job }: { job: Job }) {
   const unit = useUnit()
-  const parked =
-    job.parking?.flatMap((side) =>
-      side.parts.flatMap((part) => (part.parkedOn ? [`${part.name} on end ${part.parkedOn}`] : [])),
-    ) ?? []
-  const facts: [string, string][] = [
-    [
-      'Permit',
-      job.safety
-        ? `${job.safety.permit}; ${job.safety.confirmedBy}, ${new Date(job.safety.confirmedAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}`
-        : 'not confirmed',
-    ],
-    ...job.ends.map((cable): [string, string] => [
-      job.function === 'joint' ? `Cable, end ${cable.end}` : 'Cable',
-      `${cable.cable.designation}. Measured: ${
-        Object.entries(cable.measured)
-          .map(([layer, one]) => `${layerName(layer, unit).toLowerCase()} ${sayFine(one.meanMm, unit)}`)
-          .join(', ') || 'nothing'
-      }${cable.freeLengthMm === null ? '' : `; free length ${sayMark(cable.freeLengthMm, unit)}`}. ${cable.found.map((sentence) => say(sentence, unit)).join(' ')}`,
-    ]),
-    [
-      'Kit',
-      job.kit ? `${job.kit.name}, size ${job.kit.size}, ${job.kit.maker}, sheet revision ${job.kit.revision}` : 'not chosen',
-    ],
-    [
-      job.function === 'joint' ? 'Connector' : 'Lug',
-      job.connector
-        ? `${job.connector.name}, ${job.connector.maker}${job.connectorFitted?.batch ? `, batch ${job.connectorFitted.batch}` : ''}`
-        : 'not chosen',
-    ],
-    ...(job.draft.weather?.air && job.draft.weather.humidity
-      ? [['Air', `${job.draft.weather.air}, ${job.draft.weather.humidity} % relative humidity`] as [string, string]]
-      : []),
-    ['Box', boxOf(job) ?? 'none opened in Berm'],
-    ['Tools', toolsOf(job).join('; ') || 'none named'],
-    ['Parked', parked.join('; ') || 'nothing recorded'],
-  ]
   return (
     <dl className="grid gap-x-6 desk:grid-cols-[10rem_1fr] print:grid-cols-[8rem_1fr] print:text-label">
-      {facts.map(([name, value]) => (
-        <div key={name} className="contents">
-          <dt className="border-t border-line pt-2 text-mute">{name}</dt>
-          <dd className="border-line pb-2 desk:border-t desk:pt-2 print:border-t print:pt-2">{value}</dd>
+      {job.facts.map(({ label, value }) => (
+        <div key={say(label, unit)} className="contents">
+          <dt className="border-t border-line pt-2 text-mute">{say(label, unit)}</dt>
+          <dd className="border-line pb-2 desk:border-t desk:pt-2 print:border-t print:pt-2">{say(value, unit)}</dd>
         </div>
       ))}
     </dl>
@@ -129,10 +101,15 @@ function Log({ job }: { job: Job }) {
           >
             <span className="text-mute">{entry.sequence}</span>
             <span className="text-label text-mute">
-              {new Date(entry.at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })}
+              <When entry={entry} />
             </span>
             <span className="text-label">{entry.by}</span>
-            <span className={classes(!entry.counts && 'text-mute line-through')}>{sayEvent(entry.event, unit)}</span>
+            <span className={classes(!entry.counts && 'text-mute line-through')}>
+              {say(entry.said, unit)}
+              {entry.counts && entry.lapsed && (
+                <span className="text-label text-mute"> · written for another plan: it no longer holds</span>
+              )}
+            </span>
             {mayBuild && entry.counts && entry.event.kind !== 'withdrawn' && entry.event.kind !== 'plan-changed' ? (
               <Button kind="link" className="no-print" onClick={() => setWithdrawing(entry)}>
                 Withdraw
@@ -158,6 +135,14 @@ function Log({ job }: { job: Job }) {
   )
 }
 
+const moment = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+
+/** When it was done; when it was written down too, where that was later. */
+function When({ entry }: { entry: LogEntry }) {
+  const [done, written] = [moment(entry.doneAt), moment(entry.at)]
+  return done === written ? done : `${done} (written ${written})`
+}
+
 function Withdraw({ job, entry, onClose }: { job: Job; entry: LogEntry | null; onClose: () => void }) {
   const write = useWrite(job.id)
   const unit = useUnit()
@@ -171,13 +156,13 @@ function Withdraw({ job, entry, onClose }: { job: Job; entry: LogEntry | null; o
           event.preventDefault()
           setIsTried(true)
           if (!entry || !reason.trim()) return
-          write({ kind: 'withdrawn', entry: entry.id, reason })
+          write({ kind: 'withdrawn', entry: entry.id, reason }, `${say(entry.said, unit)}: withdrawn`)
           setReason('')
           setIsTried(false)
           onClose()
         }}
       >
-        <p>{entry && sayEvent(entry.event, unit)}. It stays in the log, struck through, and no longer counts.</p>
+        <p>{entry && say(entry.said, unit)}. It stays in the log, struck through, and no longer counts.</p>
         <Field
           label="Why it was wrong"
           fault={isTried && !reason.trim() ? 'Give the reason: it stays in the record.' : undefined}

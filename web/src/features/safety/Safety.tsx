@@ -82,8 +82,8 @@ function Confirm({ job }: { job: Job }) {
   const submit = () => {
     setIsTried(true)
     if (missing.length > 0 || !permit.trim() || !who.trim() || Number.isNaN(moment.getTime())) return
-    write({
-      kind: 'safety-confirmed',
+    const confirmed = {
+      kind: 'safety-confirmed' as const,
       permit,
       confirmedBy: who,
       confirmedAt: moment.toISOString(),
@@ -91,7 +91,8 @@ function Confirm({ job }: { job: Job }) {
       isolated: true,
       provedDead: true,
       earthed: true,
-    })
+    }
+    write(confirmed, `Safe to start, permit ${permit}`)
     void navigate(`/jobs/${job.id}/cables`)
   }
   return (

@@ -1,15 +1,18 @@
 import { useSyncExternalStore } from 'react'
 
-/** A value kept in this browser until the server has it: it survives a closed page. */
+/** A value kept in this browser: it survives a closed page, and other tabs hear of a change. */
 export class Kept<T> {
   #listeners = new Set<() => void>()
   #value: T
 
   constructor(
     private readonly name: string,
-    empty: T,
+    private readonly empty: T,
   ) {
     this.#value = this.#load() ?? empty
+    window.addEventListener('storage', (event) => {
+      if (event.key === name) this.#take(this.#load() ?? empty)
+    })
   }
 
   get value(): T {
@@ -17,9 +20,8 @@ export class Kept<T> {
   }
 
   set(value: T): void {
-    this.#value = value
     localStorage.setItem(this.name, JSON.stringify(value))
-    for (const listener of this.#listeners) listener()
+    this.#take(value)
   }
 
   subscribe = (listener: () => void): (() => void) => {
@@ -27,11 +29,16 @@ export class Kept<T> {
     return () => this.#listeners.delete(listener)
   }
 
+  #take(value: T): void {
+    this.#value = value
+    for (const listener of this.#listeners) listener()
+  }
+
   #load(): T | null {
     try {
       return JSON.parse(localStorage.getItem(this.name) ?? 'null') as T | null
     } catch {
-      return null
+      return this.empty
     }
   }
 }

@@ -1,0 +1,76 @@
+import { ApiError } from '../api/client'
+import type { LogEvent, Written } from '../api/types'
+import { uuidv7 } from '../domain/uuid'
+import type { Engine } from './engine'
+import type { KeptEntries, KeptEntry } from './entries'
+
+export type OutboxEvents = {
+  /** The server took it; what it changed. */
+  onTaken: (entry: KeptEntry, written: Written) => void
+  /** The session has ended: somebody has to sign in before anything can be sent. */
+  onSignedOut: () => void
+}
+
+/** Entries on their way to the server: each is kept first, sent in the order in which they were made, and gone only once it is taken. */
+export class Outbox {
+  constructor(
+    private readonly entries: KeptEntries,
+    private readonly engine: Engine,
+    private readonly events: OutboxEvents,
+  ) {}
+
+  async write(jobId: string, person: string, event: LogEvent, said: string, doneAt: string | null = null): Promise<void> {
+    await this.entries.put({
+      id: uuidv7(),
+      jobId,
+      person,
+      event,
+      said,
+      madeAt: new Date().toISOString(),
+      doneAt,
+      refused: null,
+    })
+    await this.send(person)
+  }
+
+  /** Tries a refused entry once more: what stood in its way may be gone. */
+  async sendAgain(entry: KeptEntry): Promise<void> {
+    await this.entries.put({ ...entry, refused: null })
+    await this.send(entry.person)
+  }
+
+  async withdraw(entry: KeptEntry): Promise<void> {
+    await this.entries.remove(entry.id)
+  }
+
+  /** Sends what this person made here; one tab at a time, and no more once one cannot be sent. */
+  async send(person: string): Promise<void> {
+    await oneTabOnly(async () => {
+      for (;;) {
+        const next = (await this.entries.refresh()).find((one) => one.person === person && one.refused === null)
+        if (!next || !(await this.#sendOne(next))) return
+      }
+    })
+  }
+
+  async #sendOne(entry: KeptEntry): Promise<boolean> {
+    try {
+      const written = await this.engine.ask({ ask: 'write', entry })
+      await this.entries.remove(entry.id)
+      this.events.onTaken(entry, written)
+      return true
+    } catch (error) {
+      if (!(error instanceof ApiError)) throw error
+      if (error.problem?.status === 401) this.events.onSignedOut()
+      if (error.isUnsent) return false
+      await this.entries.put({ ...entry, refused: error.problem })
+      return true
+    }
+  }
+}
+
+/** Two tabs that sent at once would each send the same entries: harmless, but the answers would cross. */
+async function oneTabOnly(work: () => Promise<void>): Promise<void> {
+  if (!('locks' in navigator)) return work()
+  await navigator.locks.request('berm.outbox', work)
+}

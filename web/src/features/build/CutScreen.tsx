@@ -1,0 +1,150 @@
+import { useState, type ReactNode } from 'react'
+import { useWaiting, useWrite } from '../../api/outbox'
+import { useMay } from '../../api/session'
+import type { Job, Mark } from '../../api/types'
+import { judge, UNCERTAINTY_MM } from '../../domain/judge'
+import { readLength, sayTyped } from '../../domain/length'
+import { useSize } from '../../drawing/useSize'
+import { Keypad } from '../../ui/Keypad'
+import { useUnits } from '../../ui/UnitContext'
+import { isOfMark, markName, onCore, type PickedMark } from '../../views/cuts'
+import { SectionView } from '../../views/SectionView'
+import { Target } from '../../views/Target'
+import { WhoMay } from '../../views/WhoMay'
+import { CutAgain } from './CutAgain'
+import { CutChips } from './CutChips'
+import { CutEntry } from './CutEntry'
+import { Before, Reason, Recorded } from './CutNotes'
+import { Unsent } from './Unsent'
+import { useInstrument } from './useInstrument'
+import { useLowWindow } from './useLowWindow'
+import { useTyped } from './useTyped'
+
+type CutScreenProps = {
+  job: Job
+  mark: Mark
+  onPick: (mark: PickedMark) => void
+  onDone: () => void
+  /** The lists beside it. */
+  children: ReactNode
+}
+
+/**
+ * One cut on one screen: number, window, entry and Record, with the keypad in the hand. Once it is recorded the keypad leaves, and the verdict and
+ * the ways on come in its place.
+ */
+export function CutScreen({ job, mark, onPick, onDone, children }: CutScreenProps) {
+  const mayBuild = useMay('build')
+  const entry = useCutEntry(job, mark, onDone)
+  const hasKeypad = mayBuild && entry.isEntering
+  return (
+    <div className="grid grid-cols-[minmax(0,1fr)] content-start desk:grid-cols-[25.5rem_minmax(0,1fr)]">
+      <div
+        className={`grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(3.75rem,1fr)_auto_auto] desk:contents low:grid-cols-[minmax(0,1fr)_20rem] low:grid-rows-[auto_minmax(0,1fr)_auto] ${hasKeypad ? 'max-desk:h-[calc(100dvh-3rem)]' : ''}`}
+      >
+        <div className="desk:hidden">
+          <CutChips job={job} active={mark} onPick={onPick} />
+        </div>
+        <Drawing job={job} mark={mark} onPick={onPick} />
+        <div className="grid content-start gap-2 max-desk:border-t max-desk:border-line max-desk:px-4 max-desk:py-2 desk:border-r-2 desk:border-ink desk:px-6 desk:pt-4">
+          <Target mark={mark} datum="cable-end" />
+          {mayBuild ? <CutEntry mark={mark} entry={entry} /> : <WhoMay right="build" deed="records what was measured" />}
+        </div>
+        {hasKeypad ? (
+          <div className="low:col-start-2 low:row-span-3 low:row-start-1 low:border-l-2 low:border-ink desk:hidden">
+            <Keypad
+              withFractions={entry.unit === 'in'}
+              label="Record"
+              isReady={!entry.isOnItsWay}
+              onKey={(key) => entry.setText(entry.text + key)}
+              onDelete={() => entry.setText(entry.text.slice(0, -1))}
+              onRecord={entry.record}
+              onUnit={entry.changeUnit}
+            />
+          </div>
+        ) : (
+          <div className="desk:hidden" />
+        )}
+      </div>
+      <div className="grid content-start gap-3 desk:border-r-2 desk:border-ink desk:px-6 desk:pb-6 max-desk:px-4 max-desk:py-3">
+        <Recorded job={job} mark={mark} onAgain={mayBuild && !entry.isEntering ? entry.again : null} onNext={onDone} />
+        <Before job={job} mark={mark} />
+        <Unsent job={job} />
+        <Reason mark={mark} />
+      </div>
+      <div className="min-w-0 desk:col-start-2 desk:row-span-2 desk:row-start-2">{children}</div>
+      <CutAgain isOpen={entry.isAsking} onKeep={entry.keep} onRecord={entry.recordAnyway} />
+    </div>
+  )
+}
+
+function Drawing({ job, mark, onPick }: { job: Job; mark: Mark; onPick: (mark: PickedMark) => void }) {
+  const [ref, { height }] = useSize<HTMLDivElement>()
+  const low = useLowWindow()
+  return (
+    <div ref={ref} className="min-h-0 overflow-hidden desk:col-span-2 desk:border-b desk:border-line">
+      <div className="max-desk:hidden">
+        <SectionView job={job} datum="cable-end" active={mark} onPick={onPick} room={low} />
+      </div>
+      <div className="desk:hidden">
+        <SectionView job={job} datum="cable-end" active={mark} only={mark.end} onPick={onPick} room={height} />
+      </div>
+    </div>
+  )
+}
+
+export type CutEntryState = ReturnType<typeof useCutEntry>
+
+/** The entry of one reading: what is typed, by what, and what Record does with it. */
+function useCutEntry(job: Job, mark: Mark, onDone: () => void) {
+  const { unit, setUnit } = useUnits()
+  const write = useWrite(job.id)
+  const [text, setText] = useTyped([job.id, mark.end, mark.cut, mark.core].join('.'))
+  const [isTried, setIsTried] = useState(false)
+  const [isAsking, setIsAsking] = useState(false)
+  const [isAgain, setIsAgain] = useState(mark.recorded === null || text !== '')
+  const [instrument, setInstrument] = useInstrument()
+  const isOnItsWay = useWaiting(job.id).some(
+    (one) => one.refused === null && one.event.kind === 'cut-measured' && isOfMark(one.event, mark),
+  )
+  const length = readLength(text, unit)
+  const store = () => {
+    const reading = { typed: text.trim(), unit, instrument }
+    const place = { end: mark.end, cut: mark.cut, ...onCore(mark.core) }
+    write({ kind: 'cut-measured', ...place, reading }, `${markName(mark, unit)}, end ${mark.end}: ${sayTyped(reading)}`)
+    setText('')
+    setIsTried(false)
+    setIsAsking(false)
+    setIsAgain(false)
+    // What is inside needs no second look: on to the next.
+    const window = mark.from['cable-end']
+    const valueMm = (length.nanometres ?? 0) / 1e6
+    if (window && judge(valueMm, UNCERTAINTY_MM[instrument], window.minMm, window.maxMm).verdict === 'inside') onDone()
+  }
+  return {
+    text,
+    setText,
+    unit,
+    /** What was typed keeps its meaning: a bare number takes the unit along that it was typed in. */
+    changeUnit: () => {
+      if (length.nanometres !== undefined) setText(sayTyped({ typed: text.trim(), unit }))
+      setUnit(unit === 'in' ? 'mm' : 'in')
+    },
+    length,
+    instrument,
+    setInstrument,
+    isTried,
+    isOnItsWay,
+    isAsking,
+    isEntering: isAgain,
+    again: () => setIsAgain(true),
+    keep: () => setIsAsking(false),
+    recordAnyway: store,
+    record: () => {
+      setIsTried(true)
+      if (length.fault || isOnItsWay) return
+      if (mark.recorded?.judgement.verdict === 'out' && mark.recorded.tooLong) setIsAsking(true)
+      else store()
+    },
+  }
+}

@@ -1,0 +1,44 @@
+import { useRefused, useWaiting, type KeptEntry } from '../../api/outbox'
+import type { Job } from '../../api/types'
+import { say } from '../../domain/sentence'
+import { Button } from '../../ui/Button'
+import { Note } from '../../ui/Note'
+import { useUnit } from '../../ui/UnitContext'
+
+/** What the server does not have yet, or would not take. Nothing here goes away by itself. */
+export function Unsent({ job }: { job: Job }) {
+  return useWaiting(job.id).map((one) => (
+    <div key={one.id}>{one.refused ? <Refused entry={one} problem={one.refused} /> : <OnItsWay entry={one} />}</div>
+  ))
+}
+
+function OnItsWay({ entry }: { entry: KeptEntry }) {
+  return (
+    <Note tone="unproved" role="status" title={`Not saved yet: ${entry.said}`}>
+      It is kept here and sent as soon as the server answers.
+    </Note>
+  )
+}
+
+function Refused({ entry, problem }: { entry: KeptEntry; problem: NonNullable<KeptEntry['refused']> }) {
+  const unit = useUnit()
+  const { sendAgain, withdraw } = useRefused()
+  return (
+    <Note tone="out" role="alert" title={`Not recorded: ${entry.said}`}>
+      <p>{problem.reason ? say(problem.reason, unit) : problem.detail}</p>
+      {problem.problems?.map((one) => (
+        <p key={one.path}>
+          {one.path} {one.message}
+        </p>
+      ))}
+      <p className="flex flex-wrap gap-x-5">
+        <Button kind="link" onClick={() => sendAgain(entry)}>
+          Send it again
+        </Button>
+        <Button kind="link" onClick={() => withdraw(entry)}>
+          Take it back
+        </Button>
+      </p>
+    </Note>
+  )
+}

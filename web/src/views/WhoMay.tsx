@@ -1,0 +1,26 @@
+import { useMay } from '../api/session'
+import type { Person } from '../api/types'
+import { Note } from '../ui/Note'
+
+type Right = Person['may'][number]
+
+const WHO: Record<Right, string> = {
+  read: 'Everybody',
+  plan: 'A jointer or an engineer',
+  'add-cable': 'A jointer or an engineer',
+  'write-sheet': 'An engineer',
+  build: 'A jointer',
+  'keep-stores': 'A storekeeper',
+  'take-box': 'A jointer, an engineer or a storekeeper',
+  'accept-deviation': 'An engineer',
+}
+
+/** Whoever may not is told who may. Nothing for those who may. */
+export function WhoMay({ right, deed }: { right: Right; deed: string }) {
+  const may = useMay(right)
+  return may ? null : (
+    <Note>
+      {WHO[right]} {deed}.
+    </Note>
+  )
+}
