@@ -37,7 +37,7 @@ final class CablesTest extends TestCase
             $page->signIn('jointer')->go(self::UNKNOWN)->see('1/0 AWG Al XLPE 15 kV 133 %')->see('What differs between the two ends')->see('Aluminium to copper');
             $page->press('What is it?')->see('The name on the job does not agree with the cable.')->see('1/0 AWG Al XLPE 15 kV 100 %, tape shield')->see('What would settle it')->assertAccessible();
             $page->pressFirst('Take it')->see('The name on the job agrees with what was found.')->see('all sent');
-            $page->press('Condition')->see('Dew point')->see('it needs 3 K')->assertAccessible();
+            $page->press('Condition')->see('Dew point')->see('it needs 5.4 °F')->assertAccessible();
             $page->fill('Cable surface, end A, °F', '64')->type(WebDriverKeys::ENTER)->see('it stays dry')->see('all sent');
             $page->press('Diameters')->pressFirst('Jacket')->fill('Diameter over the jacket, end A, in inches', '24')->see('Did you mean 24 mm?')->press('Add it as 24 mm')->see('0.945 in');
         } finally {

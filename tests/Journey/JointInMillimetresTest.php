@@ -92,11 +92,12 @@ final class JointInMillimetresTest extends TestCase
     private function cut(Page $page): void
     {
         $entry = static fn (string $cut, string $end): string => "Measured, $cut, end $end, in mm";
-        $page->enter($entry('Oversheath', 'A'), '259')->see('out by 6 mm')->enter($entry('Oversheath', 'A'), '251')->see('2 · Metallic screen, end A');
-        $page->enter($entry('Metallic screen', 'A'), '215')->see('3 · Insulation screen, end A');
-        $page->enter($entry('Insulation screen', 'A'), '167.8')->see('inside, not proved')->see('4 · Insulation, end A');
-        $page->enter($entry('Insulation', 'A'), '58,5')->see('1 · Oversheath, end B');
-        foreach (['Oversheath' => '250.5', 'Metallic screen' => '214.5', 'Insulation screen' => '167', 'Insulation' => '58.5'] as $cut => $typed) {
+        $page->enter($entry('Oversheath', 'A'), '257')->see('out by 6 mm')->enter($entry('Oversheath', 'A'), '248')->see('It was cut too far, and that cannot be put back')->assertAccessible()->press('Record the new reading');
+        $page->see('2 · Metallic screen, end A');
+        $page->enter($entry('Metallic screen', 'A'), '212')->see('3 · Insulation screen, end A');
+        $page->enter($entry('Insulation screen', 'A'), '165.8')->see('inside, not proved')->see('4 · Insulation, end A');
+        $page->enter($entry('Insulation', 'A'), '56,5')->see('1 · Oversheath, end B');
+        foreach (['Oversheath' => '247.5', 'Metallic screen' => '211.5', 'Insulation screen' => '164', 'Insulation' => '56.5'] as $cut => $typed) {
             $page->doesNotSee('The connector is on')->enter($entry($cut, 'B'), $typed);
         }
     }
@@ -105,12 +106,12 @@ final class JointInMillimetresTest extends TestCase
     {
         $page->see('There is no way back from here.')->assertAccessible();
         $page->fill('Batch, from its bag', 'BW-77')->press('The connector is on')->see('The record is ready.');
-        $page->press('Record')->see('Record of a joint · complete')->see('batch BW-77')->assertAccessible();
+        $page->press('Record')->see('Record of a joint. Complete.')->see('batch BW-77')->assertAccessible();
         $id = explode('/', $page->path())[2];
         [$status, $type, $pdf] = $page->fetch("/api/jobs/$id/record.pdf");
         self::assertSame([200, 'application/pdf', '%PDF'], [$status, $type, substr($pdf, 0, 4)]);
         [$status, , $file] = $page->fetch("/api/jobs/$id/record.json");
         self::assertSame(200, $status);
-        self::assertStringContainsString('"typed":"58,5"', (string) preg_replace('/":\s+"/', '":"', $file), 'kept as it was typed');
+        self::assertStringContainsString('"typed":"56,5"', (string) preg_replace('/":\s+"/', '":"', $file), 'kept as it was typed');
     }
 }

@@ -80,7 +80,7 @@ final class Page
     public function press(string $words): self
     {
         $quoted = self::quoted($words);
-        $this->element("//button[normalize-space(.)=$quoted or @aria-label=$quoted] | //a[normalize-space(.)=$quoted] | //*[@role='radio' and normalize-space(.)=$quoted]")->click();
+        $this->element("//button[normalize-space(.)=$quoted or @aria-label=$quoted] | //a[normalize-space(.)=$quoted] | //label[input[@type='radio'] and normalize-space(.)=$quoted]")->click();
 
         return $this;
     }
@@ -209,7 +209,9 @@ final class Page
     /** The large number: where to cut. */
     public function target(): string
     {
-        return $this->element('//*[contains(@class, "text-target")]')->getText();
+        $text = $this->web->executeScript('return document.querySelector(".text-target").innerText');
+
+        return \is_string($text) ? trim((string) preg_replace('/\s+/', ' ', $text)) : '';
     }
 
     public function path(): string

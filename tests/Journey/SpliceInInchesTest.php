@@ -26,7 +26,7 @@ final class SpliceInInchesTest extends TestCase
             $this->measure($page, 'B', '60');
             $this->choose($page);
             $this->build($page);
-            $page->see('The record is ready.')->tabTo('Record')->type(WebDriverKeys::ENTER)->see('Record of a splice · complete')->see('jacket 1.063 in')->assertAccessible();
+            $page->see('The record is ready.')->tabTo('Record')->type(WebDriverKeys::ENTER)->see('Record of a splice. Complete.')->see('jacket 1.063 in')->assertAccessible();
         } finally {
             $page->close();
         }

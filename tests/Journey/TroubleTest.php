@@ -19,8 +19,9 @@ final class TroubleTest extends TestCase
         $page = Page::open(390, 844, 'dark');
         try {
             $page->signIn('jointer')->go(self::HALF_CUT.'/build')->see('4 · Insulation, end A')->assertAccessible();
-            $page->offline(true)->enter('Measured, Insulation, end A, in mm', '59.5')->see('Not saved yet: Insulation, end A: 59.5 mm')->see('not saved yet');
-            $page->offline(false)->see('1 · Oversheath, end B')->see('all sent')->doesNotSee('Not saved yet');
+            $page->offline(true)->enter('Measured, Insulation, end A, in mm', '56.5')->see('Not saved yet: Insulation, end A: 56.5 mm')->see('not saved yet');
+            $page->see('1 · Oversheath, end B')->enter('Measured, Oversheath, end B, in mm', '248')->see('Not saved yet: Oversheath, end B: 248 mm')->see('2 · Metallic screen, end B');
+            $page->offline(false)->see('all sent')->see('2 · Metallic screen, end B')->doesNotSee('Not saved yet');
         } finally {
             $page->close();
         }

@@ -27,6 +27,8 @@ type HalfSectionProps = {
 }
 
 const TALLEST = 88
+/** Where there is nothing but room. */
+const MOST = 150
 const THINNEST = 6
 /** Between the outlines of two parts: room for one label. */
 const STEP = 24
@@ -39,6 +41,8 @@ export function proportions(
 ): Record<'tallest' | 'step' | 'above' | 'below', number> {
   const below = 74 + 17 * rows
   const above = parts > 0 ? 40 : 14
+  if (room !== null && parts === 0 && room > above + below + TALLEST)
+    return { tallest: Math.min(MOST, room - above - below), step: STEP, above, below }
   if (room === null || room >= above + below + TALLEST + parts * STEP) return { tallest: TALLEST, step: STEP, above, below }
   const left = room - below - 14
   if (left < 36) return { tallest: 0, step: 0, above: 2, below }
@@ -69,6 +73,8 @@ export function HalfSection({
   const heights = heightsPx([...layers, section.connector], tallest, Math.min(THINNEST, tallest / 8))
   const axisY = above + parts.length * step + tallest
   const isJoint = section.layers.some((layer) => layer.end === 'B')
+  // Only the tape is left, and hardly that: one number, not two on each other.
+  const isTight = room !== null && tallest === 0 && room < below
   const tall = axisY + below
   const height = (one: Interval) => heights.get(one.key) ?? 0
   return (
@@ -121,7 +127,7 @@ export function HalfSection({
         )}
         <line x1={0} x2={width} y1={axisY} y2={axisY} stroke="var(--color-ink)" strokeWidth={2} />
         <Tape
-          marks={shownMarks}
+          marks={isTight ? shownMarks.map((mark) => (mark.state === 'active' ? mark : { ...mark, text: '' })) : shownMarks}
           origins={origins.filter((one) => only === null || one.end === only)}
           scale={scale}
           y={axisY}

@@ -50,7 +50,8 @@ export function heightsPx(
   const heights: [string, number][] = []
   for (const [key, radius] of sorted)
     heights.push([key, Math.max((radius / largest) * tallest, (heights.at(-1)?.[1] ?? 0) + thinnest)])
-  const shrink = Math.min(1, tallest / (heights.at(-1)?.[1] ?? tallest))
+  const highest = heights.at(-1)?.[1] ?? 0
+  const shrink = highest > tallest ? tallest / highest : 1
   return new Map(heights.map(([key, height]) => [key, height * shrink]))
 }
 

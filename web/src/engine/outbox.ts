@@ -56,8 +56,9 @@ export class Outbox {
   async #sendOne(entry: KeptEntry): Promise<boolean> {
     try {
       const written = await this.engine.ask({ ask: 'write', entry })
-      await this.entries.remove(entry.id)
+      // First what it changed, then that it is gone: between the two it is there twice, and never nowhere.
       this.events.onTaken(entry, written)
+      await this.entries.remove(entry.id)
       return true
     } catch (error) {
       if (!(error instanceof ApiError)) throw error

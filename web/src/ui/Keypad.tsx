@@ -11,12 +11,14 @@ type KeypadProps = {
 }
 
 const DIGITS = ['7', '8', '9', '4', '5', '6', '1', '2', '3'] as const
-const KEY = 'grid min-h-14 place-items-center border border-line bg-white text-[1.75rem] active:bg-soft'
+/** As large as the screen lets them be, and never smaller than a finger. */
+const KEY =
+  'grid min-h-[clamp(2.75rem,7.4dvh,3.75rem)] low:min-h-[clamp(2.75rem,20dvh,4.5rem)] place-items-center border border-line bg-white text-[1.75rem] active:bg-soft'
 
 /** A keypad as large as the hand, with the signs of inch fractions where inches are read. */
 export function Keypad({ onKey, onDelete, withFractions, label, onRecord, isReady, onUnit }: KeypadProps) {
   return (
-    <div className="grid grid-cols-4 border-t-2 border-ink" role="group" aria-label="Keypad">
+    <div className="grid h-full grid-cols-4 border-t-2 border-ink" role="group" aria-label="Keypad">
       <div className="col-span-3 grid grid-cols-3">
         {DIGITS.map((digit) => (
           <button key={digit} type="button" className={KEY} onClick={() => onKey(digit)}>
@@ -55,7 +57,7 @@ export function Keypad({ onKey, onDelete, withFractions, label, onRecord, isRead
           type="button"
           disabled={!isReady}
           onClick={onRecord}
-          className="grid min-h-14 place-items-center bg-ink text-lead font-semibold text-chalk disabled:opacity-60"
+          className="grid place-items-center bg-ink text-lead font-semibold text-chalk disabled:opacity-60"
         >
           {label}
         </button>

@@ -1,4 +1,4 @@
-import { ToggleGroup } from 'radix-ui'
+import { useId } from 'react'
 import { classes } from './classes'
 
 type ToggleProps<T extends string> = {
@@ -9,25 +9,27 @@ type ToggleProps<T extends string> = {
   className?: string
 }
 
-/** A few choices side by side; arrow keys move, the chosen one is inked. */
+/** A few choices side by side; arrow keys choose, the chosen one is inked. */
 export function Toggle<T extends string>({ label, value, options, onChange, className }: ToggleProps<T>) {
+  const name = useId()
   return (
-    <ToggleGroup.Root
-      type="single"
-      aria-label={label}
-      value={value}
-      onValueChange={(next) => next && onChange(next as T)}
-      className={classes('inline-flex border-2 border-ink', className)}
-    >
+    <fieldset className={classes('inline-flex border-2 border-ink', className)}>
+      <legend className="sr-only">{label}</legend>
       {options.map((option) => (
-        <ToggleGroup.Item
+        <label
           key={option.value}
-          value={option.value}
-          className="min-h-11 min-w-11 px-3 text-label data-[state=on]:bg-ink data-[state=on]:font-semibold data-[state=on]:text-chalk"
+          className="grid min-h-11 min-w-11 cursor-pointer place-items-center px-3 text-label has-checked:bg-ink has-checked:font-semibold has-checked:text-chalk has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-plan"
         >
+          <input
+            type="radio"
+            name={name}
+            className="sr-only"
+            checked={option.value === value}
+            onChange={() => onChange(option.value)}
+          />
           {option.label}
-        </ToggleGroup.Item>
+        </label>
       ))}
-    </ToggleGroup.Root>
+    </fieldset>
   )
 }

@@ -9,12 +9,12 @@ export function Target({ mark, datum }: { mark: Mark; datum: Datum }) {
   const unit = useUnit()
   const shown = shownMark(mark, datum, unit)
   return (
-    <div className="grid gap-2">
+    <div className="grid gap-1 desk:gap-2">
       <h2 className="font-semibold">
         {mark.order} · {cutName(mark.cut, unit)}, end {mark.end}
       </h2>
       <p className="flex items-end gap-3">
-        <span className="text-target leading-none font-bold whitespace-nowrap">
+        <span className="text-target leading-none low:text-[3.25rem] font-bold whitespace-nowrap">
           <Figure text={shown.at} />
         </span>
         <span className="text-mute">

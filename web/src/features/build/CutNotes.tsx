@@ -17,13 +17,15 @@ type RecordedProps = {
   /** Brings the keypad back; null where it is out, or nobody may. */
   onAgain: (() => void) | null
   onNext: () => void
+  /** A reading of it is not at the server yet. */
+  isOnItsWay: boolean
 }
 
 /** What was recorded of this cut, what to do about it, and the ways on. */
-export function Recorded({ job, mark, onAgain, onNext }: RecordedProps) {
+export function Recorded({ job, mark, onAgain, onNext, isOnItsWay }: RecordedProps) {
   const unit = useUnit()
   const write = useWrite(job.id)
-  if (!mark.recorded) return null
+  if (!mark.recorded || isOnItsWay) return isOnItsWay ? <GoOn onNext={onNext} /> : null
   const { judgement, advice, accepted, entry } = mark.recorded
   const isOpen = judgement.verdict === 'out' && accepted === null
   const place = { end: mark.end, cut: mark.cut, ...onCore(mark.core) }
@@ -34,13 +36,13 @@ export function Recorded({ job, mark, onAgain, onNext }: RecordedProps) {
         {advice && <p>{say(advice, unit)}</p>}
         {accepted !== null && <p>Let stand by an engineer: {accepted}</p>}
       </Note>
-      <div className="flex flex-wrap gap-3 desk:hidden">
-        {!isOpen && (
-          <Button kind="primary" onClick={onNext}>
-            On to what is next
+      <div className="flex flex-wrap gap-3">
+        {!isOpen && <GoOn onNext={onNext} />}
+        {onAgain && (
+          <Button className="desk:hidden" onClick={onAgain}>
+            Measure again
           </Button>
         )}
-        {onAgain && <Button onClick={onAgain}>Measure again</Button>}
       </div>
       {isOpen && (
         <LetStand
@@ -53,6 +55,14 @@ export function Recorded({ job, mark, onAgain, onNext }: RecordedProps) {
         />
       )}
     </>
+  )
+}
+
+function GoOn({ onNext }: { onNext: () => void }) {
+  return (
+    <Button kind="primary" className="justify-self-start" onClick={onNext}>
+      On to what is next
+    </Button>
   )
 }
 

@@ -8,6 +8,7 @@ import { useSize } from '../../drawing/useSize'
 import { Keypad } from '../../ui/Keypad'
 import { useUnits } from '../../ui/UnitContext'
 import { isOfMark, markName, onCore, type PickedMark } from '../../views/cuts'
+import { SavedState } from '../../views/SavedState'
 import { SectionView } from '../../views/SectionView'
 import { Target } from '../../views/Target'
 import { WhoMay } from '../../views/WhoMay'
@@ -35,19 +36,24 @@ type CutScreenProps = {
  */
 export function CutScreen({ job, mark, onPick, onDone, children }: CutScreenProps) {
   const mayBuild = useMay('build')
-  const entry = useCutEntry(job, mark, onDone)
+  const entry = useCutEntry(job, mark, onDone, () => onPick(mark))
   const hasKeypad = mayBuild && entry.isEntering
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] content-start desk:grid-cols-[25.5rem_minmax(0,1fr)]">
+    <div data-cut-screen className="grid grid-cols-[minmax(0,1fr)] content-start desk:grid-cols-[25.5rem_minmax(0,1fr)]">
       <div
-        className={`grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(3.75rem,1fr)_auto_auto] desk:contents low:grid-cols-[minmax(0,1fr)_20rem] low:grid-rows-[auto_minmax(0,1fr)_auto] ${hasKeypad ? 'max-desk:h-[calc(100dvh-3rem)]' : ''}`}
+        className={`grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(3.75rem,1fr)_auto_auto] desk:contents low:grid-cols-[minmax(0,1fr)_20rem] low:grid-rows-[auto_minmax(0,1fr)_auto] ${hasKeypad ? 'max-desk:h-[calc(100dvh-3.125rem)]' : ''}`}
       >
         <div className="desk:hidden">
           <CutChips job={job} active={mark} onPick={onPick} />
         </div>
         <Drawing job={job} mark={mark} onPick={onPick} />
         <div className="grid content-start gap-2 max-desk:border-t max-desk:border-line max-desk:px-4 max-desk:py-2 desk:border-r-2 desk:border-ink desk:px-6 desk:pt-4">
-          <Target mark={mark} datum="cable-end" />
+          <div className="relative">
+            <p className="absolute top-0 right-0 text-label text-mute desk:hidden">
+              <SavedState job={job} />
+            </p>
+            <Target mark={mark} datum="cable-end" />
+          </div>
           {mayBuild ? <CutEntry mark={mark} entry={entry} /> : <WhoMay right="build" deed="records what was measured" />}
         </div>
         {hasKeypad ? (
@@ -67,7 +73,13 @@ export function CutScreen({ job, mark, onPick, onDone, children }: CutScreenProp
         )}
       </div>
       <div className="grid content-start gap-3 desk:border-r-2 desk:border-ink desk:px-6 desk:pb-6 max-desk:px-4 max-desk:py-3">
-        <Recorded job={job} mark={mark} onAgain={mayBuild && !entry.isEntering ? entry.again : null} onNext={onDone} />
+        <Recorded
+          job={job}
+          mark={mark}
+          isOnItsWay={entry.isOnItsWay}
+          onAgain={mayBuild && !entry.isEntering ? entry.again : null}
+          onNext={onDone}
+        />
         <Before job={job} mark={mark} />
         <Unsent job={job} />
         <Reason mark={mark} />
@@ -96,7 +108,7 @@ function Drawing({ job, mark, onPick }: { job: Job; mark: Mark; onPick: (mark: P
 export type CutEntryState = ReturnType<typeof useCutEntry>
 
 /** The entry of one reading: what is typed, by what, and what Record does with it. */
-function useCutEntry(job: Job, mark: Mark, onDone: () => void) {
+function useCutEntry(job: Job, mark: Mark, onDone: () => void, onStay: () => void) {
   const { unit, setUnit } = useUnits()
   const write = useWrite(job.id)
   const [text, setText] = useTyped([job.id, mark.end, mark.cut, mark.core].join('.'))
@@ -116,10 +128,12 @@ function useCutEntry(job: Job, mark: Mark, onDone: () => void) {
     setIsTried(false)
     setIsAsking(false)
     setIsAgain(false)
-    // What is inside needs no second look: on to the next.
+    // Only what is out is looked at again: the rest goes on, and its advice with it.
     const window = mark.from['cable-end']
     const valueMm = (length.nanometres ?? 0) / 1e6
-    if (window && judge(valueMm, UNCERTAINTY_MM[instrument], window.minMm, window.maxMm).verdict === 'inside') onDone()
+    const isOut = window && judge(valueMm, UNCERTAINTY_MM[instrument], window.minMm, window.maxMm).verdict === 'out'
+    if (isOut) onStay()
+    else onDone()
   }
   return {
     text,

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
 import { Link, NavLink, Outlet, useLocation, useParams } from 'react-router'
-import { useOthersWaiting, useWaiting } from '../../api/outbox'
+import { useOthersWaiting } from '../../api/outbox'
 import { jobQueries } from '../../api/jobs'
 import { usePlanSender } from '../../api/plan'
 import type { Job } from '../../api/types'
@@ -11,9 +11,10 @@ import { classes } from '../../ui/classes'
 import { Note } from '../../ui/Note'
 import { UnitProvider, useUnit } from '../../ui/UnitContext'
 import { UnitToggle } from '../../ui/UnitToggle'
+import { SavedState } from '../../views/SavedState'
 import { PlanTroubles } from './PlanTroubles'
 import { STEP_NAMES } from './steps'
-import { SavedState, TitleBlock } from './TitleBlock'
+import { TitleBlock } from './TitleBlock'
 
 /** The frame of a job: steps along the top, the work in the middle, the title block at the foot. */
 export function JobFrame() {
@@ -49,7 +50,7 @@ export function JobFrame() {
 function Frame({ job }: { job: Job }) {
   usePlanSender(job.id)
   return (
-    <div className="grid min-h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] desk:h-dvh desk:min-h-0">
+    <div className="group/frame grid min-h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] desk:h-dvh desk:min-h-0">
       <header className="no-print">
         <Steps job={job} />
         <NextLine job={job} />
@@ -89,7 +90,12 @@ function Steps({ job }: { job: Job }) {
       <Link to="/" className="grid min-h-12 place-items-center border-r-2 border-ink px-4 text-lead font-bold desk:px-6">
         Berm
       </Link>
-      <ol ref={row} className="flex flex-1 relative overflow-x-auto">
+      <span className="grid max-w-60 place-items-center border-r border-line px-4 font-semibold max-desk:hidden">
+        <span className="w-full truncate" title={job.name}>
+          {job.name}
+        </span>
+      </span>
+      <ol ref={row} className="relative flex flex-1 overflow-x-auto">
         {job.steps.map((step) => (
           <li key={step.step} className="flex-1 border-r border-line">
             <NavLink
@@ -107,6 +113,7 @@ function Steps({ job }: { job: Job }) {
           </li>
         ))}
       </ol>
+      <UnitToggle className="m-0.5 self-center max-desk:hidden" />
     </nav>
   )
 }
@@ -119,18 +126,23 @@ function StepSign({ isDone, stops }: { isDone: boolean; stops: boolean }) {
   ) : null
 }
 
+/** The job's name and what is next in it. On a desk the name stands in the bar, and nothing is said of a step that one is at. */
 function NextLine({ job }: { job: Job }) {
   const unit = useUnit()
   const { pathname } = useLocation()
   const target = `/jobs/${job.id}/${job.next.step}`
   const isHere = pathname === target
-  const waiting = useWaiting(job.id).length
   return (
-    <div className="flex items-center justify-between gap-x-4 border-b border-line px-4 py-1 desk:px-6">
+    <div
+      className={classes(
+        'flex items-center justify-between gap-x-4 border-b border-line px-4 py-1 desk:px-6 max-desk:group-has-[[data-cut-screen]]/frame:hidden',
+        isHere && 'desk:hidden',
+      )}
+    >
       <p className="flex min-w-0 flex-wrap items-baseline gap-x-3">
-        <span className="font-semibold">{job.name}</span>
+        <span className="font-semibold desk:hidden">{job.name}</span>
         <span className="text-label text-mute desk:hidden">
-          <SavedState waiting={waiting} job={job} />
+          <SavedState job={job} />
         </span>
         {isHere ? (
           <span className="text-mute">{say(job.next.title, unit)}</span>
@@ -140,7 +152,7 @@ function NextLine({ job }: { job: Job }) {
           </Link>
         )}
       </p>
-      <UnitToggle className="shrink-0" />
+      <UnitToggle className="shrink-0 desk:hidden" />
     </div>
   )
 }
