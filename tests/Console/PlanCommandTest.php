@@ -16,7 +16,7 @@ final class PlanCommandTest extends TestCase
     public function aJobFileGivesFitMarkOutAndParking(): void
     {
         $process = self::berm('plan', 'demo/sallow-fen.job.json');
-        /** @var array{fit: array{kit: array{outcome: string}}, markOut: list<array{at: string, inches: array{at: string}}>, parking: list<array{needed: string}>} $plan */
+        /** @var array{fit: array{kit: array{outcome: string}}, markOut: list<array{at: string, set: array{inches: array{at: string}}}>, parking: list<array{needed: string}>} $plan */
         $plan = json_decode($process->getOutput(), true, 64, \JSON_THROW_ON_ERROR);
         self::assertSame(0, $process->getExitCode());
         self::assertSame(['fits', '248 mm', '9 3/4', '2120 mm'], [$plan['fit']['kit']['outcome'], $plan['markOut'][0]['at'], $plan['markOut'][0]['set']['inches']['at'], $plan['parking'][0]['needed']]);

@@ -66,7 +66,11 @@ abstract class ApiTestCase extends WebTestCase
         return $this->call('POST', "/api/jobs/$job/log", ['id' => $id ?? Uuid::v7()->toRfc4122(), 'event' => $event]);
     }
 
-    /** The job as it is after an entry that was taken. @param array<string, mixed> $event */
+    /**
+     * The job as it is after an entry that was taken.
+     *
+     * @param array<string, mixed> $event
+     */
     protected function after(string $job, array $event): Response
     {
         self::assertSame(201, $this->write($job, $event)->getStatusCode());

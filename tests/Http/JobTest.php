@@ -222,7 +222,7 @@ final class JobTest extends ApiTestCase
         $layer = static fn (string $layer, string $diameter): array => compact('layer', 'diameter');
 
         return [
-            'id' => 'hand-made', 'revision' => 1, 'designation' => 'Made by hand', 'ratedVoltage' => '12 kV', 'conductor' => ['material' => 'copper', 'shape' => 'stranded', 'size' => '95 mm²'],
+            'id' => 'hand-made', 'revision' => 1, 'designation' => 'Made by hand', 'ratedVoltage' => '11 kV', 'conductor' => ['material' => 'copper', 'shape' => 'stranded', 'size' => '95 mm²'],
             'insulation' => 'epr', 'metallicScreen' => 'copper-tape', 'oversheath' => 'pvc',
             'layers' => [$layer('conductor', '11.5 mm'), $layer('insulation', $overInsulation), $layer('insulation-screen', '21 mm'), $layer('metallic-screen', '21.4 mm'), $layer('oversheath', '1 in')],
         ];
@@ -236,7 +236,7 @@ final class JobTest extends ApiTestCase
         return [
             'unit' => 'mm',
             'ends' => ['A' => [
-                'cable' => ['id' => 'iec-1x95-al-12', 'revision' => 1],
+                'cable' => ['id' => 'iec-1x95-al-12', 'revision' => 2],
                 'readings' => ['conductor' => $read('11.4'), 'insulation' => $read('19.4', '19.5'), 'oversheath' => $read('24.9')],
                 'freeLength' => ['typed' => '60 cm', 'unit' => 'mm', 'instrument' => 'tape'],
             ]],

@@ -32,23 +32,50 @@ final readonly class ConductorSize
         return new self($kcmil.' kcmil', $kcmil * self::SQUARE_MILLIMETRES_PER_KCMIL);
     }
 
-    /** Reads "95 mm²", "95 mm2", "2 AWG", "4/0", "1/0 AWG", "500 kcmil", "500 MCM". @throws UnreadableSize */
+    /** Standard cross-sections in mm². Source: IEC 60228 table 1, from memory. */
+    private const STANDARD = [
+        1, 2, 4, 6, 10, 16, 25, 35, 50, 70, 95, 120, 150, 185, 240, 300, 400, 500, 630, 800, 1000, 1200, 1400, 1600, 1800, 2000, 2500,
+    ];
+
+    /** Reads "95 mm²", "95 sq mm", "2 AWG", "#2", "4/0", "0000", "500 kcmil", "500 MCM". @throws UnreadableSize */
     public static function parse(string $text): self
     {
-        $plain = mb_strtolower(trim($text));
-        if (1 === preg_match('/\A(\d{1,4})\s*(?:mm²|mm2|mm\^2|sqmm)\z/u', $plain, $parts)) {
-            return self::checked((int) $parts[1], 1, 3000, self::ofSquareMillimetres(...), $text);
+        $plain = mb_strtolower(trim((string) preg_replace('/[\s\x{00A0}\x{2009}\x{202F}]+/u', ' ', $text)));
+
+        return self::metric($plain, $text) ?? self::american($plain, $text) ?? throw UnreadableSize::of($text);
+    }
+
+    /** @throws UnreadableSize where it is a number of mm² that no conductor has */
+    private static function metric(string $plain, string $text): ?self
+    {
+        if (1 !== preg_match('/\A(\d{1,4}) ?(?:mm²|mm2|mm\^2|sq ?mm|sq\. ?mm)\z/u', $plain, $parts)) {
+            return null;
         }
-        if (1 === preg_match('/\A([1-4])\/0(?:\s*awg)?\z/', $plain, $parts)) {
-            return self::ofAwg(1 - (int) $parts[1]);
-        }
-        if (1 === preg_match('/\A(?:#\s*)?(\d{1,2})\s*awg\z/', $plain, $parts)) {
-            return self::checked((int) $parts[1], 1, 40, self::ofAwg(...), $text);
-        }
-        if (1 === preg_match('/\A(\d{2,4})\s*(?:kcmil|mcm)\z/', $plain, $parts)) {
-            return self::checked((int) $parts[1], 50, 5000, self::ofKcmil(...), $text);
-        }
-        throw UnreadableSize::of($text);
+
+        $area = (int) $parts[1];
+        \in_array($area, self::STANDARD, true) || throw UnreadableSize::notStandard($area, self::beside($area));
+
+        return self::ofSquareMillimetres($area);
+    }
+
+    private static function american(string $plain, string $text): ?self
+    {
+        return match (true) {
+            1 === preg_match('/\A([1-4])\/0(?: ?awg)?\z/', $plain, $parts) => self::ofAwg(1 - (int) $parts[1]),
+            1 === preg_match('/\A(0{1,4})(?: ?awg)?\z/', $plain, $parts) => self::ofAwg(1 - \strlen($parts[1])),
+            1 === preg_match('/\A# ?(\d{1,2})(?: ?awg)?\z|\A(\d{1,2}) ?awg\z/', $plain, $parts) => self::gauge((int) ($parts[2] ?? $parts[1]), $text),
+            1 === preg_match('/\A(\d{2,4}) ?(?:kcmil|mcm)\z/', $plain, $parts) => self::kcmil((int) $parts[1], $text),
+            default => null,
+        };
+    }
+
+    /** @return list<int> the standard sizes on either side */
+    private static function beside(int $area): array
+    {
+        $below = array_filter(self::STANDARD, static fn (int $size): bool => $size < $area);
+        $above = array_filter(self::STANDARD, static fn (int $size): bool => $size > $area);
+
+        return [...([] === $below ? [] : [max($below)]), ...([] === $above ? [] : [min($above)])];
     }
 
     /** Sized in mm²; else in AWG or kcmil. It tells which family of standards the cable follows. */
@@ -57,10 +84,14 @@ final readonly class ConductorSize
         return str_ends_with($this->label, 'mm²');
     }
 
-    /** @param \Closure(int): self $make */
-    private static function checked(int $number, int $least, int $most, \Closure $make, string $text): self
+    private static function gauge(int $number, string $text): self
     {
-        return $number >= $least && $number <= $most ? $make($number) : throw UnreadableSize::of($text);
+        return $number >= 1 && $number <= 40 ? self::ofAwg($number) : throw UnreadableSize::of($text);
+    }
+
+    private static function kcmil(int $number, string $text): self
+    {
+        return $number >= 50 && $number <= 5000 ? self::ofKcmil($number) : throw UnreadableSize::of($text);
     }
 
     /** The same nominal area, however it is written; within the rounding of published tables. */

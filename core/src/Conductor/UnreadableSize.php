@@ -8,6 +8,16 @@ use Berm\Core\CoreError;
 
 final class UnreadableSize extends \DomainException implements CoreError
 {
+    /**
+     * @internal
+     *
+     * @param list<int> $beside
+     */
+    public static function notStandard(int $area, array $beside): self
+    {
+        return new self(\sprintf('%d mm² is no standard size of conductor: write %s.', $area, implode(' or ', array_map(static fn (int $size): string => $size.' mm²', $beside))));
+    }
+
     /** @internal */
     public static function of(string $text): self
     {

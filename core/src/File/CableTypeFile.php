@@ -19,6 +19,7 @@ use Berm\Core\Cable\MetallicScreen;
 use Berm\Core\Cable\RatedVoltage;
 use Berm\Core\Cable\ScreenWires;
 use Berm\Core\Cable\SheathMaterial;
+use Berm\Core\Cable\UnreadableVoltage;
 use Berm\Core\Conductor\Conductor;
 use Berm\Core\Conductor\ConductorMaterial;
 use Berm\Core\Conductor\ConductorShape;
@@ -53,16 +54,21 @@ final class CableTypeFile
 
     private static function design(Fields $file): Design
     {
-        $voltage = $file->parsed('ratedVoltage', RatedVoltage::parse(...), RatedVoltage::parse('12 kV'));
+        $voltage = $file->parsed('ratedVoltage', RatedVoltage::parse(...), RatedVoltage::parse('6.35/11 (12) kV'));
         $insulation = $file->choice('insulation', InsulationMaterial::class);
         $cores = $file->has('cores') ? Cores::from($file->oneOf('cores', [1, 3])) : Cores::One;
         $usualScreen = $insulation->isExtruded() ? InsulationScreen::Strippable : (Cores::Three === $cores ? InsulationScreen::None : InsulationScreen::CarbonPaper);
+
+        $conductor = Fields::got($file->object('conductor', self::conductor(...)));
+        if ('15 kV' === $voltage->label && $conductor->size->isMetric()) {
+            $file->problem('ratedVoltage', UnreadableVoltage::classOnMetric($voltage->label)->getMessage());
+        }
 
         return Design::of(
             $cores,
             $voltage,
             $file->has('insulationLevel') ? InsulationLevel::from($file->oneOf('insulationLevel', [100, 133, 173])) : null,
-            Fields::got($file->object('conductor', self::conductor(...))),
+            $conductor,
             $insulation,
             $file->has('insulationScreen') ? $file->choice('insulationScreen', InsulationScreen::class) : $usualScreen,
             $file->choice('metallicScreen', MetallicScreen::class),

@@ -119,7 +119,8 @@ final class CimFile
         $isBelted = 'beltedPilc' === $kind;
 
         return array_filter([
-            'id' => self::slug('' === $id ? $name : $id), 'revision' => 1, 'designation' => '' === $name ? $id : $name, 'standard' => 'IEC 61968-11 asset file',
+            'id' => self::slug('' === $id ? $name : $id), 'revision' => (int) ($has['revision'] ?? 1),
+            'designation' => '' === $name ? $id : $name, 'standard' => 'IEC 61968-11 asset file',
             'ratedVoltage' => $has['ratedVoltage'] ?? $ratedVoltage,
             'insulationLevel' => isset($has['insulationLevel']) ? (int) $has['insulationLevel'] : null,
             'cores' => isset($has['cores']) ? (int) $has['cores'] : ($isBelted ? 3 : 1),
@@ -231,7 +232,11 @@ final class CimFile
             $reference->setAttributeNS(self::RDF, 'rdf:resource', self::CIM.$value);
             $element->appendChild($reference);
         }
-        foreach (['ratedVoltage' => $design->voltage->label, 'insulationLevel' => null === $design->level ? null : (string) $design->level->value, 'cores' => (string) $design->cores->value] as $name => $text) {
+        $ours = [
+            'revision' => (string) $cable->revision->number, 'ratedVoltage' => $design->voltage->label,
+            'insulationLevel' => null === $design->level ? null : (string) $design->level->value, 'cores' => (string) $design->cores->value,
+        ];
+        foreach ($ours as $name => $text) {
             if (null !== $text) {
                 $element->appendChild($document->createElementNS(self::EXTENSION, "berm:$name"))->appendChild($document->createTextNode($text));
             }

@@ -26,7 +26,7 @@ final class KitApplicationFile
         return new Application(
             $file->choice('function', AccessoryFunction::class),
             $file->choice('technology', Technology::class),
-            $file->parsed('ratedVoltage', RatedVoltage::parse(...), RatedVoltage::parse('12 kV')),
+            $file->parsed('ratedVoltage', RatedVoltage::parse(...), RatedVoltage::parse('6.35/11 (12) kV')),
             $file->choices('places', Place::class),
             $file->choices('mountings', Mounting::class),
         );

@@ -21,7 +21,7 @@ final class KitSizeFile
     public static function read(Fields $file): KitSize
     {
         $label = $file->text('label', 40);
-        $voltage = $file->has('ratedVoltage') ? $file->parsed('ratedVoltage', RatedVoltage::parse(...), RatedVoltage::parse('12 kV')) : null;
+        $voltage = $file->has('ratedVoltage') ? $file->parsed('ratedVoltage', RatedVoltage::parse(...), RatedVoltage::parse('6.35/11 (12) kV')) : null;
         $gtin = $file->has('gtin') ? $file->parsed('gtin', Gtin::parse(...), Gtin::parse('09521234543213')) : null;
         $a = self::takes($file);
         $b = $file->optionalObject('endB', self::takes(...));

@@ -15,6 +15,12 @@ final class UnreadableTemperature extends \DomainException implements CoreError
     }
 
     /** @internal */
+    public static function missingUnit(string $number): self
+    {
+        return new self("\"$number\" has no unit: write $number °C or $number °F.");
+    }
+
+    /** @internal */
     public static function outOfRange(string $text): self
     {
         return new self(\sprintf('"%s" is no weather to joint in: a temperature here lies between -60 °C and 90 °C, so check the unit.', self::quoted($text)));

@@ -32,7 +32,18 @@ final readonly class Box
     /** The date printed, else that of manufacture and the shelf life; null when neither is known. */
     public static function expiry(Label $label, ?int $shelfMonths): ?\DateTimeImmutable
     {
-        return $label->expiresOn ?? (null === $shelfMonths ? null : $label->madeOn?->add(new \DateInterval("P{$shelfMonths}M")));
+        $known = $label->expiresOn;
+
+        return null !== $known || null === $label->madeOn || null === $shelfMonths ? $known : self::monthsAfter($label->madeOn, $shelfMonths);
+    }
+
+    /** The same day of a later month, or its last day where the month is shorter: 31 August and 18 months is 28 February. */
+    private static function monthsAfter(\DateTimeImmutable $day, int $months): \DateTimeImmutable
+    {
+        $month = (int) $day->format('n') + $months;
+        $first = $day->setDate((int) $day->format('Y'), $month, 1);
+
+        return $first->setDate((int) $first->format('Y'), (int) $first->format('n'), min((int) $day->format('j'), (int) $first->format('t')));
     }
 
     /** The last day belongs to it. */

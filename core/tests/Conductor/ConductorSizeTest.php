@@ -56,8 +56,22 @@ final class ConductorSizeTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function nonsense(): iterable
     {
-        foreach (['', '95', 'ninety-five', '0 mm²', '9999 mm²', '5/0', '77 AWG', '-95 mm²'] as $text) {
+        foreach (['', '95', 'ninety-five', '5/0', '00000', '#0', '41 AWG', '49 kcmil', '77 AWG', '-95 mm²'] as $text) {
             yield "'$text'" => [$text];
+        }
+    }
+
+    /** IEC 60228 table 1 (the sizes from memory). */
+    #[Test]
+    public function aNumberThatNoConductorHasIsRefusedWithItsNeighbours(): void
+    {
+        foreach (['96 mm²' => '95 mm² or 120 mm²', '0 mm²' => 'write 1 mm².', '9999 mm²' => 'write 2500 mm².'] as $text => $mend) {
+            try {
+                ConductorSize::parse($text);
+                self::fail($text.' is read');
+            } catch (UnreadableSize $refused) {
+                self::assertStringContainsString($mend, $refused->getMessage());
+            }
         }
     }
 

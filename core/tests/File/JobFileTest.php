@@ -50,7 +50,7 @@ final class JobFileTest extends TestCase
         yield 'a reading below zero' => ['ends.A.readings.insulation', Example::readings('-19.5'), 'ends.A.readings.insulation[0].typed', 'is negative'];
         yield 'a reading that is empty' => ['ends.A.readings.insulation', Example::readings(''), 'ends.A.readings.insulation[0].typed', 'is empty'];
         yield 'a bore wider than the connector' => ['connector.bore', '20 mm', 'connector', 'the bore must be the smaller'];
-        yield 'a voltage that is none' => ['ends.A.cable.ratedVoltage', 'high', 'ends.A.cable.ratedVoltage', 'write 6.35/11 (12) kV, or a class such as 15 kV'];
+        yield 'a voltage that is none' => ['ends.A.cable.ratedVoltage', 'high', 'ends.A.cable.ratedVoltage', 'write 6.35/11 (12) kV, 12/20 kV, or a class such as 15 kV'];
         yield 'a log entry of an unknown kind' => ['log', [['id' => '1', 'by' => 'x', 'at' => '2026-01-01T08:00:00Z', 'event' => ['kind' => 'coffee']]], 'log[0].event.kind', 'must be one of'];
         yield 'a date without its offset' => ['log', [['id' => '1', 'by' => 'x', 'at' => 'yesterday', 'event' => ['kind' => 'connector-fitted']]], 'log[0].at', 'date and time with its offset'];
         yield 'safety half confirmed' => ['log', [['id' => '1', 'by' => 'x', 'at' => '2026-01-01T08:00:00Z', 'event' => ['kind' => 'safety-confirmed', 'permit' => 'P', 'confirmedBy' => 'x', 'confirmedAt' => '2026-01-01T08:00:00Z', 'identified' => true, 'isolated' => true, 'provedDead' => false, 'earthed' => true]]], 'log[0].event.provedDead', 'do not start'];

@@ -136,7 +136,7 @@ final class IdentificationTest extends TestCase
     /** @param array<string, list<Reading>> $readings */
     private static function candidate(string $id, array $readings, ?Seen $seen = null): Candidate
     {
-        $place = self::catalogue()->find($id, 1);
+        $place = self::catalogue()->find($id, 2);
         self::assertNotNull($place, $id);
 
         return Candidate::of(self::catalogue(), self::evidence($readings, $seen ?? Seen::nothing()), $place, 0);

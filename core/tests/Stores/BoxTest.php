@@ -47,7 +47,8 @@ final class BoxTest extends TestCase
     {
         yield 'the date printed counts' => ['(01)09521230010733(11)260601(17)270630', 36, '2027-06-30'];
         yield 'else manufacture and shelf life' => ['(01)09521230010733(11)260601', 36, '2029-06-01'];
-        yield 'to the end of a short month' => ['(01)09521230010733(11)280200', 24, '2030-03-01'];
+        yield '31 August and 18 months: the end of February' => ['(01)09521230010733(11)260831', 18, '2028-02-29'];
+        yield 'to the end of a short month' => ['(01)09521230010733(11)280200', 24, '2030-02-28'];
         yield 'no shelf life in the sheet' => ['(01)09521230010733(11)260601', null, null];
         yield 'no date at all' => ['(01)09521230010733', 36, null];
     }

@@ -49,7 +49,7 @@ final readonly class FictitiousDiameter
             Armour::SteelTape => Iec60502::armourTape($underArmour)->times(4),
         }));
 
-        return new self($conductor, $core, $screened, $laidUp, $bedded, $underArmour, $armoured, self::oversheathOver($armoured, Cores::One === $cores && Armour::None === $armour));
+        return new self($conductor, $core, $screened, $laidUp, $bedded, $underArmour, $armoured, self::oversheathOver($armoured, self::isOverMetal($cores, $bedding, $armour)));
     }
 
     /** dL = sqrt(4 S / pi). Source: IEC 60502-2 table A.1. */
@@ -77,18 +77,24 @@ final readonly class FictitiousDiameter
         throw NotInStandard::size(\sprintf('a screen of %.0f mm²', $squareMillimetres), 'IEC 60502-2 table A.2');
     }
 
-    /** 0.035 D + 1.0 mm, to 0.1 mm; at least 1.4 mm on an unarmoured single core, else 1.8 mm. Source: IEC 60502-2, clause on the oversheath. */
-    public static function oversheathOver(Length $fictitiousUnder, bool $isBareSingleCore = true): Length
+    /** 0.035 D + 1.0 mm, to 0.1 mm; at least 1.8 mm directly over a metallic screen, wires or armour, else 1.4 mm. Source: IEC 60502-2, clause on the oversheath. */
+    public static function oversheathOver(Length $fictitiousUnder, bool $isOverMetal = true): Length
     {
         $byFormula = self::toTenth($fictitiousUnder->times(35)->dividedBy(1000, Rounding::Nearest)->plus(Length::ofMillimetres(1)));
 
-        return Length::largest($byFormula, Length::ofMicrometres($isBareSingleCore ? 1400 : 1800));
+        return Length::largest($byFormula, Length::ofMicrometres($isOverMetal ? 1800 : 1400));
     }
 
     /** ts = 0.02 Du + 0.6 mm, at least 1.2 mm: between a screen and armour of another metal on one core. Source: IEC 60502-2, clause on the separation sheath. */
     public static function separationSheathOver(Length $fictitiousUnder): Length
     {
         return Length::largest(self::toTenth($fictitiousUnder->times(2)->dividedBy(100, Rounding::Nearest)->plus(Length::ofMicrometres(600))), Length::ofMicrometres(1200));
+    }
+
+    /** Of the oversheath: an inner covering of three unarmoured cores lies between it and their screens. */
+    private static function isOverMetal(Cores $cores, Bedding $bedding, Armour $armour): bool
+    {
+        return Cores::One === $cores || Armour::None !== $armour || Bedding::None === $bedding;
     }
 
     /** Over the oversheath. */

@@ -34,7 +34,7 @@ final class IecCable
     {
         $area = (int) round($design->conductor->size->area);
         $insulation = Iec60502::insulationThickness($design->voltage->highestVolts, $area);
-        $fictitious = FictitiousDiameter::of($design->cores, $area, $insulation, self::screenCopper($design, $area), $design->bedding, $design->armour);
+        $fictitious = FictitiousDiameter::of($design->cores, $area, $insulation, self::screenCopper($design, $area, $insulation), $design->bedding, $design->armour);
         $stack = self::core($design, $area, $insulation);
         $stack = Cores::Three === $design->cores ? $stack->laidUp() : $stack;
         $stack = self::bedding($stack, $design, $fictitious);
@@ -77,11 +77,14 @@ final class IecCable
             : $stack->with(LayerKind::MetallicScreen, $wire->plus($um(100)), $wire, $wire->plus($um(400)), 'the wires that are given, with a counter helix');
     }
 
-    /** Cross-section in mm² that the fictitious screen counts with; a lapped 0.1 mm tape counts as the smallest row. */
-    private static function screenCopper(Design $design, int $area): float
+    /**
+     * Cross-section in mm² that the fictitious screen counts with. Of a tape it is its own: round the core, 0.1 mm thick and lapping by 15 %
+     * (common practice); the standard takes number, thickness and width of the tapes, which a design does not give.
+     */
+    private static function screenCopper(Design $design, int $area, Length $insulation): float
     {
         if (MetallicScreen::CopperTape === $design->metallicScreen) {
-            return 4.0;
+            return \M_PI * FictitiousDiameter::ofCore($area, $insulation)->inMillimetres() * 0.1 / 0.85;
         }
         foreach (self::SCREEN_WIRES as $upTo => $copper) {
             if ($area <= $upTo) {

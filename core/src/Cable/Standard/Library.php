@@ -25,6 +25,9 @@ use Berm\Core\Revision;
 /** Standard constructions, worked out from the standards' rules; none of them is typed in. */
 final class Library
 {
+    /** 2: oversheaths directly over metal are at least 1.8 mm, and a tape screen counts with its own cross-section. */
+    private const REVISION = 2;
+
     private const IEC_VOLTAGES = ['3.6/6 (7.2) kV', '6.35/11 (12) kV', '8.7/15 (17.5) kV', '12.7/22 (24) kV', '18/30 (36) kV'];
 
     /**
@@ -68,7 +71,7 @@ final class Library
     /** The construction that a standard gives for a design. @throws NotInStandard */
     public static function construction(Design $design): Construction
     {
-        return Construction::of(Revision::of(Designation::id($design), 1), Designation::of($design), Standards::nameFor($design), $design, Standards::layers($design));
+        return Construction::of(Revision::of(Designation::id($design), self::REVISION), Designation::of($design), Standards::nameFor($design), $design, Standards::layers($design));
     }
 
     /**
