@@ -174,7 +174,7 @@ final class JobTest extends ApiTestCase
         yield 'an absurd reading' => ['POST', "$job/log", $log(self::cut('A', 'insulation', '9 m')), 409, 'check the unit'];
         yield 'an entry that only the server writes' => ['POST', "$job/log", $log(['kind' => 'plan-changed', 'summary' => 'forged']), 422, 'written by the server alone'];
         yield 'a field too many' => ['POST', '/api/jobs', ['id' => '019aa100-0000-7000-8000-0000000000bb', 'name' => 'x', 'function' => 'joint', 'unit' => 'mm', 'price' => 1], 422, 'is not a field known here'];
-        yield 'a name of spaces' => ['POST', '/api/jobs', ['id' => '019aa100-0000-7000-8000-0000000000bb', 'name' => '   ', 'function' => 'joint', 'unit' => 'mm'], 422, 'must be a text that is not empty'];
+        yield 'a name of spaces' => ['POST', '/api/jobs', ['id' => '019aa100-0000-7000-8000-0000000000bb', 'name' => '   ', 'function' => 'joint', 'unit' => 'mm'], 422, 'is empty: fill it in'];
         yield 'a plan without its version' => ['PUT', "$job/plan", ['unit' => 'mm', 'ends' => []], 428, 'If-Match'];
         yield 'a job that is not there' => ['GET', '/api/jobs/019aa100-0000-7000-8000-00000000ffff', null, 404, 'There is no job'];
         yield 'a job id that is none' => ['GET', '/api/jobs/drop-table', null, 404, 'There is no job'];

@@ -20,7 +20,7 @@ final class CablesTest extends TestCase
         try {
             $page->signIn('engineer')->press('Cables')->see('As the drum or the record has it')->assertAccessible();
             $page->fill('As the drum or the record has it', '3x95 cu paper')->see('4 found')->pressFirst('3×95 Cu paper 6.35/11 (12) kV, belted')->see('An estimate, from memory of old standards.')->see('Lead sheath')->assertAccessible();
-            $page->press('New cable')->press('Work out the rest')->see('must be a text that is not empty')->assertAccessible();
+            $page->press('New cable')->press('Work out the rest')->see('is empty: fill it in')->assertAccessible();
             $page->fill('Designation', 'Rook Hill drum 12')->fill('Conductor size', '120 mm2')->fill('Over the insulation', '3 m')->press('Work out the rest')->see('between 2 mm and 150 mm, so check the unit');
             $page->fill('Over the insulation', '21.2')->press('Work out the rest')->see('This is what it comes to.')->see('Insulation 21.2 mm · stated')->see('· computed')->press('Add it to the library')->see('Rook Hill drum 12');
             $this->takeIn($page);

@@ -40,7 +40,7 @@ final class KitsTest extends TestCase
         $page = Page::open();
         try {
             $page->signIn('engineer')->press('Kits')->press('New sheet')->fill('Id of the new sheet', 'brand-new-12')->press('Begin')->see('Draft of brand-new-12')->see('wrong with it.')->assertAccessible();
-            $page->fill('Name', 'New straight joint')->fill('Maker', 'Example Accessories')->fill('Rated voltage', '12 kV');
+            $page->fill('Name', 'New straight joint')->fill('Maker', 'Example Accessories')->fill('Rated voltage', '6.35/11 (12) kV');
             $page->pressFirst('What it is for')->press('XLPE')->press('copper tape');
             $page->pressFirst('In the box')->press('Add to parts that go round the cable')->fill('Key', 'tube')->fill('Name', 'Stress tube')->press('A')->fill('Its edge lies at', '-part_length / 2');
             $page->pressFirst('Cutting back');

@@ -23,7 +23,7 @@ final class AsFoundFile
     public static function read(Fields $file): AsFound
     {
         $readings = $file->has('readings') ? $file->object('readings', self::readings(...)) : [];
-        $walls = $file->has('walls') ? $file->list('walls', ReadingFile::read(...), self::READINGS_MOST) : [];
+        $walls = $file->has('walls') ? $file->list('walls', ReadingFile::readPositive(...), self::READINGS_MOST) : [];
         $conditions = $file->has('conditions') ? $file->object('conditions', self::conditions(...)) : [];
         $surface = TemperatureFile::read($file, 'surface');
         $slack = $file->optionalObject('slack', ReadingFile::read(...));
@@ -53,7 +53,7 @@ final class AsFoundFile
         $readings = [];
         foreach (LayerKind::cases() as $layer) {
             if ($layer->isMeasurable() && $file->has($layer->value)) {
-                $readings[$layer->value] = $file->list($layer->value, ReadingFile::read(...), self::READINGS_MOST);
+                $readings[$layer->value] = $file->list($layer->value, ReadingFile::readPositive(...), self::READINGS_MOST);
             }
         }
 
@@ -86,7 +86,7 @@ final class AsFoundFile
             $file->has('insulation') ? $file->choice('insulation', InsulationMaterial::class) : null,
             $file->has('screen') ? $file->choice('screen', MetallicScreen::class) : null,
             $file->has('wireCount') ? $file->integer('wireCount', 1, 200) : null,
-            $file->optionalObject('wireDiameter', ReadingFile::read(...)),
+            $file->optionalObject('wireDiameter', ReadingFile::readPositive(...)),
             $file->has('armour') ? $file->choice('armour', Armour::class) : null,
         );
     }

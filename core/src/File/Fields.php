@@ -9,7 +9,7 @@ use Berm\Core\Quantity\Length;
 
 /**
  * The fields of one JSON object, read one by one. Every fault is noted with its path and reading goes on, so that a document
- * answers with all of them; a field that nobody asked for is a fault too.
+ * answers with all of them; a field that nobody asked for is a fault too, where the object could be read to its end.
  */
 final class Fields
 {
@@ -94,7 +94,7 @@ final class Fields
     {
         $value = $this->value($key);
         if (null === $value) {
-            return $this->fault($key, 'is missing.', null);
+            return $this->fault($key, 'is missing: fill it in.', null);
         }
 
         return self::make($value, $this->at($key), $this->problems, $make);
@@ -189,6 +189,8 @@ final class Fields
         $made = null;
         try {
             $made = $make($fields);
+            // Only who read to the end has asked for every field that may be there.
+            $fields->refuseUnknown();
         } catch (Skipped) {
         } catch (BadDocument $error) {
             foreach ($error->problems as $problem) {
@@ -200,7 +202,6 @@ final class Fields
                 $problems->add($path, $error->getMessage());
             }
         }
-        $fields->refuseUnknown();
 
         return $made;
     }

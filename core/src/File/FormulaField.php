@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\File;
 
-use Berm\Core\CoreError;
 use Berm\Core\Formula\Dimension;
 use Berm\Core\Formula\Formula;
 use Berm\Core\Formula\Vocabulary;
@@ -39,13 +38,8 @@ final readonly class FormulaField
 
     private function read(Fields $file, string $key, Dimension $wanted, string $standIn): Formula
     {
-        $text = $file->text($key, 400);
-        try {
-            return Formula::parse($text, $this->vocabulary, $wanted);
-        } catch (CoreError $error) {
-            $file->problem($key, $error->getMessage());
+        $parse = fn (string $text): Formula => Formula::parse($text, $this->vocabulary, $wanted);
 
-            return Formula::parse($standIn, $this->vocabulary, $wanted);
-        }
+        return $file->parsed($key, $parse, $parse($standIn));
     }
 }

@@ -17,7 +17,7 @@ final class KitContentFile
 {
     public static function read(Fields $file): Content
     {
-        $kind = $file->choice('kind', ContentKind::class);
+        $kind = $file->kind('kind', ContentKind::class);
         $properties = [];
         foreach ($kind->properties() as $property) {
             if ($file->has($property->value)) {

@@ -23,7 +23,7 @@ final class KitPartFile
         return new Part(
             $file->text('key', 40),
             $file->text('name', 80),
-            $file->choice('kind', PartKind::class),
+            $file->kind('kind', PartKind::class),
             $file->choices('parkOn', End::class),
             $file->has('side') ? $file->choice('side', Side::class) : Side::Across,
             $file->has('perCore') && $file->flag('perCore'),

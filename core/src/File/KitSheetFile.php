@@ -24,9 +24,18 @@ final class KitSheetFile
         $application = KitApplicationFile::read($file);
         $takes = KitApplicationFile::readTakes($file);
         $shelf = KitShelfFile::read($file);
-        $sizes = $file->list('sizes', KitSizeFile::read(...));
+        if ([] === $file->keys('sizes')) {
+            $file->problem('sizes', 'is missing: a sheet has at least one size.');
+            throw new Skipped();
+        }
+        $names = [];
+        $sizes = $file->list('sizes', static function (Fields $size) use (&$names): KitSize {
+            $names = [...$names, ...$size->keys('dimensions')];
+
+            return KitSizeFile::read($size);
+        });
         $mayOverlap = $file->has('overlappingSizes') && $file->flag('overlappingSizes');
-        $formulas = new FormulaField(self::vocabulary($file, $sizes));
+        $formulas = new FormulaField(self::vocabulary($file, array_values(array_unique($names))));
         $rules = $file->list('cuts', static fn (Fields $rule): StripRule => StripRuleFile::read($rule, $formulas));
         $parts = $file->list('parts', static fn (Fields $part): Part => KitPartFile::read($part, $formulas->forPlaces()));
         $contents = $file->list('contents', KitContentFile::read(...));
@@ -53,10 +62,9 @@ final class KitSheetFile
         ];
     }
 
-    /** @param list<KitSize> $sizes */
-    private static function vocabulary(Fields $file, array $sizes): Vocabulary
+    /** @param list<string> $names of the dimensions of its sizes, whether or not these can be read */
+    private static function vocabulary(Fields $file, array $names): Vocabulary
     {
-        $names = array_keys($sizes[0]->dimensions ?? []);
         foreach ($names as $name) {
             if (1 !== preg_match('/\A[a-z][a-z0-9_]{1,40}\z/', $name) || Vocabulary::withDimensions([])->isBuiltIn($name) || str_starts_with($name, 'cut_') || str_starts_with($name, 'other_')) {
                 $file->problem('sizes[0].dimensions.'.$name, 'cannot be used as a name: take lower-case letters, digits and underscores, and not a name that formulas have already.');

@@ -14,7 +14,7 @@ final class LogFile
 {
     public static function readEvent(Fields $file): Event
     {
-        return $file->choice('kind', EventKind::class)->event()::read($file);
+        return $file->kind('kind', EventKind::class)->event()::read($file);
     }
 
     /** @return array<string, mixed> */

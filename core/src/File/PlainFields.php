@@ -14,7 +14,7 @@ trait PlainFields
     {
         $value = $this->value($key);
         if (!\is_string($value) || '' === trim($value)) {
-            return $this->fault($key, null === $value ? 'is missing: give a text.' : 'must be a text that is not empty.', '?');
+            return $this->fault($key, null === $value ? 'is missing: fill it in.' : 'is empty: fill it in.', '?');
         }
         if (mb_strlen($value) > $longest || !mb_check_encoding($value, 'UTF-8') || 1 === preg_match('/[\x00-\x08\x0B-\x1F\x7F]/', $value)) {
             return $this->fault($key, "must be plain text of at most $longest characters.", '?');
@@ -94,6 +94,23 @@ trait PlainFields
     }
 
     /**
+     * The choice that decides what other fields there are: without it they cannot be judged, so the rest is left for later.
+     *
+     * @template E of \BackedEnum
+     *
+     * @param class-string<E> $enum
+     *
+     * @return E
+     */
+    public function kind(string $key, string $enum): \BackedEnum
+    {
+        $before = $this->problems->count();
+        $case = $this->choice($key, $enum);
+
+        return $before === $this->problems->count() ? $case : throw new Skipped();
+    }
+
+    /**
      * @template E of \BackedEnum
      *
      * @param class-string<E> $enum
@@ -135,7 +152,7 @@ trait PlainFields
     {
         $value = $this->value($key);
         if (!\is_string($value)) {
-            return $this->fault($key, null === $value ? 'is missing.' : 'must be a text with its unit, such as "44.5 mm".', $standIn);
+            return $this->fault($key, null === $value ? 'is missing: fill it in.' : 'must be written in quotes with its unit, such as "44.5 mm".', $standIn);
         }
         try {
             return $parse($value);

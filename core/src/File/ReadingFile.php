@@ -15,11 +15,26 @@ final class ReadingFile
 {
     public static function read(Fields $file): Reading
     {
+        return self::judged($file, static fn (Reading $reading): Reading => $reading);
+    }
+
+    /** A reading of what has an extent, so never 0. */
+    public static function readPositive(Fields $file): Reading
+    {
+        return self::judged($file, static fn (Reading $reading): Reading => $reading->ofSomething());
+    }
+
+    /** @param \Closure(Reading): Reading $judge */
+    private static function judged(Fields $file, \Closure $judge): Reading
+    {
         $typed = $file->optionalText('typed', 40);
         $unit = $file->choice('unit', LengthUnit::class);
         $instrument = $file->choice('instrument', Instrument::class);
+        $spot = $file->has('place')
+            ? Spot::of($file->integer('place', 1, Spot::PLACES), $file->has('axis') ? $file->oneOf('axis', Spot::AXES) : 0)
+            : null;
         try {
-            return Reading::typed($typed, $unit, $instrument, $file->has('place') ? Spot::of($file->integer('place', 1, Spot::PLACES), $file->has('axis') ? $file->oneOf('axis', Spot::AXES) : 0) : null);
+            return $judge(Reading::typed($typed, $unit, $instrument, $spot));
         } catch (CoreError $error) {
             $file->problem('typed', $error->getMessage());
             throw new Skipped();

@@ -47,7 +47,7 @@ final class StageFile
 
     private static function check(Fields $file, FormulaField $formulas): Check
     {
-        $kind = $file->choice('kind', CheckKind::class);
+        $kind = $file->kind('kind', CheckKind::class);
         [$key, $ask] = [$file->text('key', 40), $file->text('ask', 200)];
         $each = $file->has('each') ? $file->choice('each', Each::class) : Each::Once;
         $when = $formulas->condition($file);

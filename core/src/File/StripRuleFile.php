@@ -21,7 +21,7 @@ final class StripRuleFile
         $cases = $file->list('cases', static fn (Fields $case): StripCase => new StripCase(
             $formulas->condition($case), $formulas->length($case, 'distance'), self::tolerance($case), $case->text('reason', 400),
         ));
-        if ([] === $cases) {
+        if ([] === $file->keys('cases')) {
             $file->problem('cases', 'is empty: give at least one distance.');
         }
 

@@ -14,7 +14,7 @@ final class ToolFile
     public static function read(Fields $file): Tool
     {
         $id = $file->text('id', 40);
-        $kind = $file->choice('kind', ToolKind::class);
+        $kind = $file->kind('kind', ToolKind::class);
         [$name, $serial, $until] = [$file->text('name', 80), $file->optionalText('serial', 40), DayFile::read($file, 'calibratedUntil')];
         if (ToolKind::CrimpPress === $kind) {
             return Tool::press($id, $name, $serial, $file->texts('dies', 60), $until);

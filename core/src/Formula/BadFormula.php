@@ -12,7 +12,7 @@ final class BadFormula extends \DomainException implements CoreError
     /** @internal */
     public static function unreadable(string $formula, string $reason): self
     {
-        return new self(\sprintf('the formula "%s" cannot be read: %s', self::cut($formula), rtrim($reason, '.').'.'));
+        return new self(\sprintf('the formula "%s" cannot be read: %s', self::cut($formula), 1 === preg_match('/[.?]\z/', $reason) ? $reason : "$reason."));
     }
 
     /** @internal */
@@ -31,6 +31,12 @@ final class BadFormula extends \DomainException implements CoreError
     public static function notAllowed(string $formula, string $what): self
     {
         return new self(\sprintf('the formula "%s" uses %s, which formulas here do not have.', self::cut($formula), $what));
+    }
+
+    /** @internal */
+    public static function tooLong(string $formula, int $longest): self
+    {
+        return new self(\sprintf('the formula "%s" is longer than %d signs.', self::cut($formula), $longest));
     }
 
     /** @internal */

@@ -22,6 +22,21 @@ final readonly class Formula
     /** The library asks how to run a function; Berm works formulas out itself. */
     private const NOT_RUN = ['compiler' => 'strval', 'evaluator' => 'strval'];
 
+    private const LONGEST = 400;
+
+    /** What the library says, in the words of somebody who writes a leaflet's rule down. */
+    private const OWN_WORDS = [
+        '/^Unexpected token "end of expression".*/s' => 'something is missing at its end',
+        '/^Unexpected token "name" of value "(?:length|area|voltage)".*/s' => 'two values stand side by side with no sign between them',
+        '/^Unexpected token "[\w ]+" of value "(.*?)".*/s' => '"$1" cannot stand where it does',
+        '/^Unexpected token .*/s' => 'something is missing in it',
+        '/^Unexpected character "(.*)".*/s' => '"$1" is not a sign that formulas have',
+        '/^Unclosed "(.*?)".*/s' => '"$1" is opened and not closed',
+        '/^Unexpected "(.*?)".*/s' => '"$1" closes what was not opened',
+        '/^The function "(.*?)" does not exist.*/s' => '"$1" is not one of max and min',
+        '/^Variable (".*?") is not valid/s' => 'The name $1 is not one that formulas know',
+    ];
+
     private function __construct(public string $text, private Node $root)
     {
     }
@@ -29,6 +44,9 @@ final readonly class Formula
     /** @throws BadFormula with the reason, when it cannot be read, uses an unknown name or does not give what is $wanted */
     public static function parse(string $text, Vocabulary $vocabulary, Dimension $wanted = Dimension::Length): self
     {
+        if (mb_strlen($text) > self::LONGEST) {
+            throw BadFormula::tooLong($text, self::LONGEST);
+        }
         $called = self::literalsAsCalls($text);
         try {
             $root = (new Parser(array_fill_keys(['max', 'min', 'length', 'area', 'voltage'], self::NOT_RUN)))->parse((new Lexer())->tokenize($called), array_keys($vocabulary->names));
@@ -120,6 +138,6 @@ final readonly class Formula
     {
         $short = (string) preg_replace('/ (?:around|at) position \d+(?: for expression `.*?`)?(?=[ .]|\z)/s', '', $message);
 
-        return str_replace(['Variable', 'variable', 'is not valid'], ['The name', 'name', 'is not one that formulas know'], $short);
+        return (string) preg_replace(array_keys(self::OWN_WORDS), array_values(self::OWN_WORDS), $short);
     }
 }

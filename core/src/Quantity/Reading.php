@@ -23,9 +23,19 @@ final readonly class Reading
         return new self(trim($text), $unit, $instrument, Length::parse($text, $unit), $spot);
     }
 
+    /**
+     * Of what has an extent: a diameter, a wall, a cut.
+     *
+     * @throws UnreadableLength where it is 0
+     */
+    public function ofSomething(): self
+    {
+        return 0 === $this->value->nanometres ? throw UnreadableLength::zero() : $this;
+    }
+
     /** As it was typed, with the unit it was read in where none was typed: "59,5 mm", "2.6 m". */
     public function asTyped(): string
     {
-        return 1 === preg_match('~[^\d\s.,/-]~u', $this->typed) ? $this->typed : $this->typed.' '.$this->unit->value;
+        return 1 === preg_match('~[^\d\s.,/¼½¾⅛⅜⅝⅞⁄∕‐‑‒–−-]~u', $this->typed) ? $this->typed : $this->typed.' '.$this->unit->value;
     }
 }

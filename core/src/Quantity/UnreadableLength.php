@@ -63,6 +63,18 @@ final class UnreadableLength extends \DomainException implements CoreError
     }
 
     /** @internal */
+    public static function twelveInches(string $text): self
+    {
+        return new self(\sprintf('"%s": beside feet there are fewer than 12 inches, as in 1 ft 3 in.', self::quoted($text)));
+    }
+
+    /** @internal */
+    public static function zero(): self
+    {
+        return new self('is 0: type what the instrument says.');
+    }
+
+    /** @internal */
     public static function metricFraction(string $text): self
     {
         return new self(\sprintf('"%s" is a fraction, and fractions are read in inches only: write %s in, or type millimetres with a decimal point.', self::quoted($text), self::quoted($text)));

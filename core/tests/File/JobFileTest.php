@@ -35,7 +35,7 @@ final class JobFileTest extends TestCase
     {
         yield 'another format' => ['format', 'berm/job/9', 'format', 'must be "berm/job/1".'];
         yield 'an unknown field' => ['wind', 'wet', 'wind', 'is not a field known here: take it out, or use one of format, name, function, unit, ends, kit, connector, weather, place, mounting, log.'];
-        yield 'a name that is missing' => ['name', null, 'name', 'is missing: give a text.'];
+        yield 'a name that is missing' => ['name', null, 'name', 'is missing: fill it in.'];
         yield 'a choice that is none' => ['unit', 'cubit', 'unit', 'must be one of "mm", "in".'];
         yield 'a formula that cannot be read' => ['kit.sheet.cuts.3.cases.0.distance', 'connector_length / * 5 mm', 'kit.sheet.cuts[3].cases[0].distance', 'cannot be read'];
         yield 'a formula that adds a number to a length' => ['kit.sheet.cuts.3.cases.0.distance', 'connector_length + 5', 'kit.sheet.cuts[3].cases[0].distance', 'between a length and a number'];

@@ -47,8 +47,8 @@ final class ToolFileTest extends TestCase
         yield 'no such day' => [[...self::PRESS, 'calibratedUntil' => '2027-02-29'], 'calibratedUntil', 'must be a day such as 2027-06-30.'];
         yield 'a day the other way round' => [[...self::PRESS, 'calibratedUntil' => '28.2.2027'], 'calibratedUntil', 'must be a day such as 2027-06-30.'];
         yield 'a press without dies' => [[...self::PRESS, 'dies' => []], '', 'a crimp press has at least one die: name each as the connector’s sheet does'];
-        yield 'a die without a name' => [[...self::PRESS, 'dies' => ['']], 'dies.0', 'must be a text that is not empty.'];
-        yield 'a wrench without its range' => [array_diff_key(self::WRENCH, ['most' => 0]), 'most', 'is missing.'];
+        yield 'a die without a name' => [[...self::PRESS, 'dies' => ['']], 'dies.0', 'is empty: fill it in.'];
+        yield 'a wrench without its range' => [array_diff_key(self::WRENCH, ['most' => 0]), 'most', 'is missing: fill it in.'];
         yield 'a range upside down' => [[...self::WRENCH, 'most' => '10 N·m'], '', 'a torque wrench has a least and a greatest torque, the least first'];
         yield 'dies on a wrench' => [[...self::WRENCH, 'dies' => ['x']], 'dies', 'is not a field known here: take it out, or use one of id, kind, name, serial, calibratedUntil, least, most.'];
     }

@@ -55,8 +55,18 @@ final class FormulaTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function badFormulas(): iterable
     {
+        yield 'nothing' => ['', 'cannot be read: something is missing at its end.'];
+        yield 'an end that is missing' => ['5 mm +', 'cannot be read: something is missing at its end.'];
+        yield 'two values without a sign' => ['5 mm 3 mm', 'two values stand side by side with no sign between them'];
+        yield 'a bracket left open at the end' => ['(5 mm', '"(" is opened and not closed'];
+        yield 'a bracket that closes nothing' => ['5 mm)', '")" closes what was not opened'];
+        yield 'a sign of another language' => ['5 mm # 3', '"#" is not a sign that formulas have'];
+        yield 'a word where a sign belongs' => ['5 mm and', '"and" cannot stand where it does'];
+        yield 'a function nobody has' => ['foo(5 mm)', '"foo" is not one of max and min'];
+        yield 'a slip in a name' => ['conector_length', 'Did you mean "connector_length"?'];
+        yield 'longer than anybody writes' => [str_repeat('5 mm + ', 60).'5 mm', 'is longer than 400 signs'];
         yield 'an unknown name' => ['connector_lenght / 2', 'cannot be read: The name "connector_lenght" is not one that formulas know'];
-        yield 'a bracket left open' => ['(connector_length / 2', 'cannot be read: Unclosed "("'];
+        yield 'a bracket left open' => ['(connector_length / 2', '"(" is opened and not closed'];
         yield 'a length and a number' => ['connector_length + 5', 'puts "+" between a length and a number, which has no meaning'];
         yield 'an area' => ['bore_depth * bore_depth', 'gives an area where a length is needed'];
         yield 'a length and an area' => ['5 mm + 95 mm²', 'puts "+" between a length and an area, which has no meaning'];
@@ -64,7 +74,7 @@ final class FormulaTest extends TestCase
         yield 'a text that a name never is' => ['connector_fixing == "crmp" ? 1 mm : 2 mm', 'compares connector_fixing with "crmp", which it never is: use one of crimp, shear-bolt'];
         yield 'the length of a part in the rule of a cut' => ['part_length / 2', 'The name "part_length" is not one that formulas know'];
         yield 'a number where a length is needed' => ['3 * 4', 'gives a number where a length is needed'];
-        yield 'a function that is not there' => ['system("ls")', 'cannot be read: The function "system" does not exist'];
+        yield 'a function that is not there' => ['system("ls")', '"system" is not one of max and min'];
         yield 'a property' => ['connector_length.foo', 'uses lists, properties or calls'];
         yield 'a constant of PHP' => ['constant("PHP_VERSION")', 'cannot be read'];
         yield 'an operator that formulas do not have' => ['connector_fixing ~ "x"', 'puts "~" between a text and a text'];

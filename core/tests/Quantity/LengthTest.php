@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Berm\Core\Tests\Quantity;
 
+use Berm\Core\Quantity\Instrument;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthFormat;
 use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Quantity\Reading;
 use Berm\Core\Quantity\Rounding;
 use Berm\Core\Quantity\UnreadableLength;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -29,7 +31,7 @@ final class LengthTest extends TestCase
     private const FAULTS = [
         'empty' => 'is empty', 'not-a-length' => 'is not a length', 'negative' => 'is negative', 'two-separators' => 'could be read in two ways',
         'unknown-unit' => 'is not a unit of length', 'metric-fraction' => 'fractions are read in inches only', 'bad-fraction' => 'is not an inch fraction',
-        'too-long' => 'longer than 100 m', 'too-fine' => 'finer than a nanometre',
+        'too-long' => 'longer than 100 m', 'too-fine' => 'finer than a nanometre', 'twelve-inches' => 'fewer than 12 inches',
     ];
 
     #[Test]
@@ -41,6 +43,16 @@ final class LengthTest extends TestCase
             $this->expectExceptionMessage(self::FAULTS[$fault]);
         }
         self::assertSame($nanometres, Length::parse($text, $bare)->nanometres);
+    }
+
+    /** A diameter, a wall and a cut have an extent; a step or a gap that is checked may be 0. */
+    #[Test]
+    public function aReadingOfSomethingIsNeverNought(): void
+    {
+        $nought = Reading::typed('0', LengthUnit::Millimetre, Instrument::Caliper);
+        self::assertSame(0, $nought->value->nanometres);
+        $this->expectExceptionMessage('is 0: type what the instrument says.');
+        $nought->ofSomething();
     }
 
     #[Test]

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import { judge, slippedUnit } from './judge'
+import { isFarFrom, judge, slippedUnit } from './judge'
 import { uuidv7 } from './uuid'
 
 it.each([
@@ -25,4 +25,15 @@ it.each([
   ['a reading that fits in neither', 40, null],
 ] as const)('%s', (_, value, unit) => {
   expect(slippedUnit(value, 17.5, 21.6)).toBe(unit)
+})
+
+it.each([
+  ['the first one', 99, [], false],
+  ['1 mm from a thin one', 11, [10], false],
+  ['a little more', 11.1, [10], true],
+  ['below as above', 8.9, [10], true],
+  ['a twentieth of a thick one', 42, [40], false],
+  ['more than a twentieth', 42.1, [40, 40], true],
+] as const)('far apart: %s', (_, value, others, is) => {
+  expect(isFarFrom(value, [...others])).toBe(is)
 })

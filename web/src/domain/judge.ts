@@ -36,3 +36,13 @@ export function slippedUnit(valueMm: number, minMm: number | null, maxMm: number
   if (lies(valueMm * MM_PER_INCH)) return 'in'
   return lies(valueMm / MM_PER_INCH) ? 'mm' : null
 }
+
+/**
+ * A diameter so far from those measured before that one of them is a slip: by more than 1 mm and more than a twentieth of their mean.
+ * Common practice: a round core is out of round by less.
+ */
+export function isFarFrom(valueMm: number, othersMm: number[]): boolean {
+  if (othersMm.length === 0) return false
+  const mean = othersMm.reduce((sum, mm) => sum + mm, 0) / othersMm.length
+  return Math.abs(valueMm - mean) > Math.max(1, mean / 20)
+}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import cases from '../../../cases/length-texts.json'
-import { formatInchFraction, formatInches, formatMm, readLength, type Unit } from './length'
+import { formatInchFraction, formatInches, formatMm, readLength, readReading, type Unit } from './length'
 
 describe('reading what a person typed', () => {
   it.each(cases)('$name: $text', ({ text, unit, nanometres, fault }) => {
@@ -24,5 +24,21 @@ describe('writing a length', () => {
   })
   it('keeps the zeros that a caliper shows', () => {
     expect(formatInches(25.4)).toBe('1.000')
+  })
+})
+
+describe('a reading', () => {
+  it('is never nought', () => {
+    expect([readReading('0', 'mm', '.'), readReading('0.00 in', 'mm', '.')]).toEqual([{ fault: 'zero' }, { fault: 'zero' }])
+    expect(readLength('0', 'mm')).toEqual({ nanometres: 0 })
+  })
+  it('with a point and three digits is asked about where the decimal sign is a comma, and only there', () => {
+    expect(readReading('1.234', 'mm', ',')).toEqual({ fault: 'two-separators' })
+    expect(readReading('1.234', 'mm', '.')).toEqual({ nanometres: 1_234_000 })
+    expect([readReading('0.875', 'in', ','), readReading('1.23', 'mm', ','), readReading('1.2345', 'in', ',')]).toEqual([
+      { nanometres: 22_225_000 },
+      { nanometres: 1_230_000 },
+      { nanometres: 31_356_300 },
+    ])
   })
 })

@@ -8,6 +8,8 @@ export type LengthFault =
   | 'negative'
   | 'two-separators'
   | 'unknown-unit'
+  | 'twelve-inches'
+  | 'zero'
   | 'metric-fraction'
   | 'bad-fraction'
   | 'too-long'
@@ -31,6 +33,8 @@ const NANOMETRES: Record<string, number> = {
   '”': 25_400_000,
   "''": 25_400_000,
   ft: 304_800_000,
+  foot: 304_800_000,
+  feet: 304_800_000,
   "'": 304_800_000,
   '′': 304_800_000,
   mil: 25_400,
@@ -40,17 +44,59 @@ const NANOMETRES: Record<string, number> = {
 
 const LONGEST = 100_000_000_000
 
+/** One sign for each of the signs that keyboards, drawings and documents put for it. */
+const PLAIN: [RegExp, string][] = [
+  [/(?<=\d)(?=[¼½¾⅛⅜⅝⅞])/gu, ' '],
+  [/¼/gu, '1/4'],
+  [/½/gu, '1/2'],
+  [/¾/gu, '3/4'],
+  [/⅛/gu, '1/8'],
+  [/⅜/gu, '3/8'],
+  [/⅝/gu, '5/8'],
+  [/⅞/gu, '7/8'],
+  [/[⁄∕]/gu, '/'],
+  [/[‐‑‒–−]/gu, '-'],
+]
+
 /** Reads what a person typed; a number without a unit is taken in `bare`. */
 export function readLength(text: string, bare: Unit): LengthText {
-  const split = /^\s*([-+]?[\d.,\s/‐-‒-]*?)\s*([^\d\s.,/-][^\d]*?)?\s*$/u.exec(text)
+  const plain = PLAIN.reduce((so, [sign, put]) => so.replace(sign, put), text)
+  const read = readFeetAndInches(plain) ?? readOneNumber(plain, bare)
+  return read.nanometres !== undefined && read.nanometres > LONGEST ? { fault: 'too-long' } : read
+}
+
+/**
+ * What an instrument said, which is never 0. Where the reader's decimal sign is a comma, "1.234" may be a thousand and more: it is
+ * asked about, as "1,234" is everywhere.
+ */
+export function readReading(text: string, bare: Unit, decimalSign = readersDecimalSign()): LengthText {
+  if (decimalSign === ',' && /^\s*[1-9]\d{0,2}\.\d{3}(?!\d)/.test(text)) return { fault: 'two-separators' }
+  const read = readLength(text, bare)
+  return read.nanometres === 0 ? { fault: 'zero' } : read
+}
+
+const readersDecimalSign = (): string =>
+  new Intl.NumberFormat(navigator.language).formatToParts(1.5).find((part) => part.type === 'decimal')?.value ?? '.'
+
+/** "1 ft 3 in", `1' 3 1/2"`, `1'-3"`: whole feet, and fewer than twelve inches. */
+function readFeetAndInches(plain: string): LengthText | undefined {
+  const parts = /^\s*(\d{1,3})\s*(?:ft|feet|foot|'|′)\s*-?\s*([\d.,\s/-]+?)\s*(?:in|inch|inches|"|″|”|'')?\s*$/iu.exec(plain)
+  if (!parts) return undefined
+  const inches = readNumber(parts[2] ?? '', 25_400_000)
+  if (inches.nanometres === undefined) return inches
+  return inches.nanometres < 304_800_000
+    ? { nanometres: Number(parts[1]) * 304_800_000 + inches.nanometres }
+    : { fault: 'twelve-inches' }
+}
+
+function readOneNumber(plain: string, bare: Unit): LengthText {
+  const split = /^\s*([-+]?[\d.,\s/-]*?)\s*([^\d\s.,/-][^\d]*?)?\s*$/u.exec(plain)
   if (!split) return { fault: 'not-a-length' }
-  const number = (split[1] ?? '').replace(/[‐-‒]/gu, '-')
+  const number = split[1] ?? ''
   const unitText = split[2] ?? ''
   if (number === '') return { fault: unitText === '' ? 'empty' : 'not-a-length' }
   const unit = NANOMETRES[unitText === '' ? bare : unitText.toLowerCase()]
-  if (unit === undefined) return { fault: 'unknown-unit' }
-  const read = readNumber(number, unit)
-  return read.nanometres !== undefined && read.nanometres > LONGEST ? { fault: 'too-long' } : read
+  return unit === undefined ? { fault: 'unknown-unit' } : readNumber(number, unit)
 }
 
 function readNumber(number: string, unit: number): LengthText {
@@ -83,6 +129,8 @@ const FAULTS: Record<LengthFault, string> = {
   negative: 'A length is measured from zero up.',
   'two-separators': 'This could be read in two ways: write one decimal point or comma and no thousands separator.',
   'unknown-unit': 'This unit is not known: use mm, cm, m, in, ft or mil.',
+  'twelve-inches': 'Beside feet there are fewer than 12 inches, as in 1 ft 3 in.',
+  zero: 'This is 0: type what the instrument says.',
   'metric-fraction': 'Fractions are read in inches only: add in, or type millimetres with a decimal point.',
   'bad-fraction': 'Not an inch fraction: the lower number is 2, 4, 8, 16, 32 or 64 and the upper one is smaller.',
   'too-long': 'This is longer than 100 m: check the unit.',
@@ -121,7 +169,7 @@ export const inUnit = (unit: Unit): string => (unit === 'in' ? 'in inches' : 'in
 
 /** A reading as it was typed, with the unit it was read in where none was typed. */
 export const sayTyped = ({ typed, unit }: { typed: string; unit: Unit }): string =>
-  /[^\d\s.,/-]/.test(typed) ? typed : `${typed} ${unit}`
+  /[^\d\s.,/¼½¾⅛⅜⅝⅞⁄∕‐‑‒–−-]/u.test(typed) ? typed : `${typed} ${unit}`
 
 /** A length along the cable, with its unit. */
 export const sayMark = (mm: number, unit: Unit): string => (unit === 'in' ? `${formatInchFraction(mm)} in` : `${formatMm(mm)} mm`)

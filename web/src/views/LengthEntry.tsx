@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { Reading } from '../api/types'
-import { readLength, sayFault } from '../domain/length'
+import { readReading, sayFault } from '../domain/length'
 import { Button } from '../ui/Button'
 import { Field } from '../ui/Field'
 import { useUnit } from '../ui/UnitContext'
@@ -12,7 +12,7 @@ export function LengthEntry({ label, action, instrument, onAdd }: LengthEntryPro
   const unit = useUnit()
   const [text, setText] = useState('')
   const [isTried, setIsTried] = useState(false)
-  const length = readLength(text, unit)
+  const length = readReading(text, unit)
   const add = () => {
     setIsTried(true)
     if (length.fault) return

@@ -39,7 +39,7 @@ final readonly class CutMeasured implements Event
 
     public static function read(Fields $file): self
     {
-        return new self(PlaceFile::readMark($file), Fields::got($file->object('reading', ReadingFile::read(...))));
+        return new self(PlaceFile::readMark($file), Fields::got($file->object('reading', ReadingFile::readPositive(...))));
     }
 
     public function write(): array

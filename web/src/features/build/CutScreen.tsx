@@ -3,7 +3,7 @@ import { useWaiting, useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, Mark } from '../../api/types'
 import { judge, UNCERTAINTY_MM } from '../../domain/judge'
-import { readLength, sayTyped } from '../../domain/length'
+import { readReading, sayTyped } from '../../domain/length'
 import { useSize } from '../../drawing/useSize'
 import { Keypad } from '../../ui/Keypad'
 import { useUnits } from '../../ui/UnitContext'
@@ -119,7 +119,7 @@ function useCutEntry(job: Job, mark: Mark, onDone: () => void, onStay: () => voi
   const isOnItsWay = useWaiting(job.id).some(
     (one) => one.refused === null && one.event.kind === 'cut-measured' && isOfMark(one.event, mark),
   )
-  const length = readLength(text, unit)
+  const length = readReading(text, unit)
   const store = () => {
     const reading = { typed: text.trim(), unit, instrument }
     const place = { end: mark.end, cut: mark.cut, ...onCore(mark.core) }

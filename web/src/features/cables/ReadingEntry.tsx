@@ -1,8 +1,8 @@
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job, LayerKind } from '../../api/types'
-import { INSTRUMENT_NAMES, slippedUnit, UNCERTAINTY_MM, type Instrument } from '../../domain/judge'
-import { inUnit, readLength, sayFault, sayFine, type Unit } from '../../domain/length'
+import { INSTRUMENT_NAMES, isFarFrom, slippedUnit, UNCERTAINTY_MM, type Instrument } from '../../domain/judge'
+import { inUnit, readLength, readReading, sayFault, sayFine, type Unit } from '../../domain/length'
 import { layerName } from '../../domain/words'
 import { Button } from '../../ui/Button'
 import { classes } from '../../ui/classes'
@@ -16,23 +16,26 @@ type EntryProps = { job: Job; end: End; layer: LayerKind; onStep: (by: number) =
 
 /** One reading after the other with the caliper in one hand: Enter adds it, the arrows change the layer. */
 export function ReadingEntry({ job, end, layer, onStep }: EntryProps) {
-  const { unit, setUnit } = useUnits()
+  const unit = useUnit()
   const change = useChangePlan(job)
   const draft = useDraft(job)
   const input = useRef<HTMLInputElement>(null)
   const [text, setText] = useState('')
   const [instrument, setInstrument] = useState<Instrument>('caliper')
   const [isTried, setIsTried] = useState(false)
-  const length = readLength(text, unit)
-  const spot = nextSpot(endOf(draft, end).readings?.[layer] ?? [])
+  const length = readReading(text, unit)
+  const before = endOf(draft, end).readings?.[layer] ?? []
+  const spot = nextSpot(before)
+  const beforeMm = before.flatMap((one) => (readLength(one.typed, one.unit).nanometres ?? 0) / 1e6 || [])
   const type = job.ends.find((one) => one.end === end)?.cable.layers.find((one) => one.layer === layer)
   const meant = length.fault ? null : slippedUnit(length.nanometres / 1e6, type?.minMm ?? null, type?.maxMm ?? null)
+  const isApart = !length.fault && meant === null && isFarFrom(length.nanometres / 1e6, beforeMm)
   useEffect(() => {
     input.current?.focus()
   }, [])
-  const add = (as: Unit) => {
+  const add = (as: Unit, isSure = false) => {
     setIsTried(true)
-    if (length.fault) return
+    if (length.fault || (!isSure && isApart)) return
     change((now) => withReading(now, end, layer, { typed: text.trim(), unit: as, instrument, ...spot }))
     setText('')
     setIsTried(false)
@@ -80,29 +83,61 @@ export function ReadingEntry({ job, end, layer, onStep }: EntryProps) {
         Add reading
       </Button>
       {meant && meant !== unit && /^[\d\s.,/-]+$/.test(text) && (
-        <div className="col-span-2 desk:col-span-3">
-          <Note tone="unproved" role="status" title={`Did you mean ${text.trim()} ${meant}?`}>
-            <p className="flex flex-wrap items-center gap-x-4">
-              This cable type allows {sayFine(type?.minMm ?? 0, unit)} to {sayFine(type?.maxMm ?? 0, unit)}.
-              <Button kind="link" onClick={() => add(meant)}>
-                Add it as {text.trim()} {meant}
-              </Button>
-            </p>
-          </Note>
-        </div>
+        <Doubt
+          title={`Did you mean ${text.trim()} ${meant}?`}
+          action={`Add it as ${text.trim()} ${meant}`}
+          onSure={() => add(meant)}
+        >
+          This cable type allows {sayFine(type?.minMm ?? 0, unit)} to {sayFine(type?.maxMm ?? 0, unit)}.
+        </Doubt>
       )}
-      <div className="fixed inset-x-0 bottom-0 z-10 bg-chalk desk:hidden">
-        <Keypad
-          withFractions={unit === 'in'}
-          label="Add"
-          isReady
-          onKey={(key) => setText(text + key)}
-          onDelete={() => setText(text.slice(0, -1))}
-          onRecord={() => add(unit)}
-          onUnit={() => setUnit(unit === 'in' ? 'mm' : 'in')}
-        />
-      </div>
+      {isTried && isApart && (
+        <Doubt
+          title={`Far from what was measured before: ${beforeMm.map((mm) => sayFine(mm, unit)).join(', ')}`}
+          action={`Add ${text.trim()} all the same`}
+          onSure={() => add(unit, true)}
+        >
+          One of them is likely a slip: measure this place again.
+        </Doubt>
+      )}
+      <TrenchKeypad text={text} setText={setText} onRecord={() => add(unit)} />
     </form>
+  )
+}
+
+type PadProps = { text: string; setText: (text: string) => void; onRecord: () => void }
+
+function TrenchKeypad({ text, setText, onRecord }: PadProps) {
+  const { unit, setUnit } = useUnits()
+  return (
+    <div className="fixed inset-x-0 bottom-0 z-10 bg-chalk desk:hidden">
+      <Keypad
+        withFractions={unit === 'in'}
+        label="Add"
+        isReady
+        onKey={(key) => setText(text + key)}
+        onDelete={() => setText(text.slice(0, -1))}
+        onRecord={onRecord}
+        onUnit={() => setUnit(unit === 'in' ? 'mm' : 'in')}
+      />
+    </div>
+  )
+}
+
+type DoubtProps = { title: string; action: string; onSure: () => void; children: ReactNode }
+
+function Doubt({ title, action, onSure, children }: DoubtProps) {
+  return (
+    <div className="col-span-2 desk:col-span-3">
+      <Note tone="unproved" role="status" title={title}>
+        <p className="flex flex-wrap items-center gap-x-4">
+          {children}
+          <Button kind="link" onClick={onSure}>
+            {action}
+          </Button>
+        </p>
+      </Note>
+    </div>
   )
 }
 

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job, Seen } from '../../api/types'
-import { inUnit, readLength, sayFault, sayTyped } from '../../domain/length'
+import { inUnit, readReading, sayFault, sayTyped } from '../../domain/length'
 import { word } from '../../domain/words'
 import { Field } from '../../ui/Field'
 import { useUnit } from '../../ui/UnitContext'
@@ -86,7 +86,7 @@ function Wires({ seen, keep }: { seen: Seen; keep: (key: string, part: Seen) => 
   const unit = useUnit()
   const [count, setCount] = useState(seen.wireCount?.toString() ?? '')
   const [wire, setWire] = useState(seen.wireDiameter ? sayTyped(seen.wireDiameter) : '')
-  const length = readLength(wire, unit)
+  const length = readReading(wire, unit)
   return (
     <>
       <Field label={unit === 'in' ? 'Shield wires, counted' : 'Screen wires, counted'}>
