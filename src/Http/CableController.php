@@ -18,6 +18,7 @@ use Berm\Core\File\CableListFile;
 use Berm\Core\File\CableTableFile;
 use Berm\Core\File\CableTypeFile;
 use Berm\Core\File\CimFile;
+use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Wire\CableJson;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -41,7 +42,7 @@ final readonly class CableController
     {
         $page = PageNumber::of($request);
         $perPage = min(100, max(1, $request->query->getInt('perPage', 30)));
-        [$cables, $total] = $this->cables->page(self::search($request), $page, $perPage);
+        [$cables, $total] = $this->cables->page(self::search($request), self::unit($request), $page, $perPage);
 
         return new JsonResponse(['cables' => array_map(CableJson::type(...), $cables), 'page' => $page, 'perPage' => $perPage, 'total' => $total]);
     }
@@ -97,6 +98,12 @@ final readonly class CableController
             'rdf', 'xml', 'application/rdf+xml' => CimFile::read($content, '' === $voltage ? null : $voltage),
             default => CableTableFile::read($content),
         };
+    }
+
+    /** The types of this unit's world come first. */
+    private static function unit(Request $request): LengthUnit
+    {
+        return LengthUnit::tryFrom($request->query->getString('unit')) ?? LengthUnit::Millimetre;
     }
 
     private static function search(Request $request): string

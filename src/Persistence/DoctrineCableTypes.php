@@ -7,9 +7,12 @@ namespace App\Persistence;
 use App\UseCase\CableTypes;
 use App\UseCase\SheetExists;
 use Berm\Core\Cable\Construction;
+use Berm\Core\Cable\Search\CableSearch;
+use Berm\Core\Cable\Search\Facet;
 use Berm\Core\File\CableTypeFile;
 use Berm\Core\File\Fields;
 use Berm\Core\Identification\Catalogue;
+use Berm\Core\Quantity\LengthUnit;
 use Doctrine\DBAL\Connection;
 use Psr\Clock\ClockInterface;
 use Symfony\Contracts\Cache\CacheInterface;
@@ -18,6 +21,7 @@ use Symfony\Contracts\Cache\CacheInterface;
 final readonly class DoctrineCableTypes implements CableTypes
 {
     private const BATCH = 200;
+    private const SIZE = "body->'conductor'->>'size'";
 
     /**
      * @param CacheInterface $catalogues the library made ready for comparing, as long as nothing is added
@@ -27,17 +31,17 @@ final readonly class DoctrineCableTypes implements CableTypes
     {
     }
 
-    public function page(string $search, int $page, int $perPage): array
+    public function page(string $search, LengthUnit $first, int $page, int $perPage): array
     {
         [$where, $words] = self::matching($search);
         $total = $this->connection->fetchOne("SELECT COUNT(*) FROM sheet WHERE $where", $words);
 
-        return [[...$this->read($where, $words, $perPage, ($page - 1) * $perPage)], \is_int($total) ? $total : 0];
+        return [[...$this->read($where, $words, $first, $perPage, ($page - 1) * $perPage)], \is_int($total) ? $total : 0];
     }
 
     public function all(string $search): iterable
     {
-        return $this->read(...[...self::matching($search), null, 0]);
+        return $this->read(...[...self::matching($search), LengthUnit::Millimetre, null, 0]);
     }
 
     public function catalogue(): Catalogue
@@ -74,10 +78,36 @@ final readonly class DoctrineCableTypes implements CableTypes
     /** @return array{string, list<string>} a condition, and its values */
     private static function matching(string $search): array
     {
-        // "3x95" is how a keyboard writes 3×95.
-        $patterns = SearchWords::patterns((string) preg_replace('/(?<=\d)x(?=\d)/i', '×', $search));
+        $asked = CableSearch::of($search);
+        $conditions = ["kind = 'cable'", SheetRows::NEWEST];
+        $values = [];
+        foreach ($asked->wanted as $wanted) {
+            $conditions[] = self::field($wanted->facet).' IN ('.implode(', ', array_fill(0, \count($wanted->values), '?')).')';
+            $values = [...$values, ...$wanted->values];
+        }
+        foreach ($asked->numbers as $number) {
+            $conditions[] = 'title ~ ?';
+            $values[] = "(^|[^0-9.])$number($|[^0-9.])";
+        }
+        $patterns = SearchWords::patterns(implode(' ', $asked->words));
 
-        return ["kind = 'cable' AND ".SheetRows::NEWEST.str_repeat(' AND title ILIKE ?', \count($patterns)), $patterns];
+        return [implode(' AND ', [...$conditions, ...array_fill(0, \count($patterns), 'title ILIKE ?')]), [...$values, ...$patterns]];
+    }
+
+    /** Where it stands in a cable type's open file. */
+    private static function field(Facet $facet): string
+    {
+        return match ($facet) {
+            Facet::Cores => "body->>'cores'",
+            Facet::Material => "body->'conductor'->>'material'",
+            Facet::Shape => "body->'conductor'->>'shape'",
+            Facet::Size => self::SIZE,
+            Facet::Voltage => "body->>'ratedVoltage'",
+            Facet::Insulation => "body->>'insulation'",
+            Facet::Screen => "body->>'metallicScreen'",
+            Facet::Armour => "body->>'armour'",
+            Facet::Oversheath => "body->>'oversheath'",
+        };
     }
 
     /**
@@ -85,10 +115,11 @@ final readonly class DoctrineCableTypes implements CableTypes
      *
      * @return \Generator<int, Construction>
      */
-    private function read(string $where, array $values, ?int $limit, int $offset): \Generator
+    private function read(string $where, array $values, LengthUnit $first, ?int $limit, int $offset): \Generator
     {
         $page = null === $limit ? '' : \sprintf(' LIMIT %d OFFSET %d', $limit, $offset);
-        $rows = $this->connection->iterateNumeric("SELECT body FROM sheet WHERE $where ORDER BY title, sheet_id$page", $values);
+        $world = \sprintf("(%s LIKE '%%mm²') %s", self::SIZE, LengthUnit::Inch === $first ? 'ASC' : 'DESC');
+        $rows = $this->connection->iterateNumeric("SELECT body FROM sheet WHERE $where ORDER BY $world, title, sheet_id$page", $values);
         foreach ($rows as [$body]) {
             yield Fields::readText(\is_string($body) ? $body : '', CableTypeFile::read(...));
         }

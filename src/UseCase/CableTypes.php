@@ -6,16 +6,18 @@ namespace App\UseCase;
 
 use Berm\Core\Cable\Construction;
 use Berm\Core\Identification\Catalogue;
+use Berm\Core\Quantity\LengthUnit;
 
 /** The library of cable types; their revisions never change. */
 interface CableTypes
 {
     /**
-     * @param string $search words that must all stand in the designation
+     * @param string     $search as CableSearch reads it
+     * @param LengthUnit $first  the types of this unit's world come before the others
      *
      * @return array{list<Construction>, int} the newest revisions of one page, by designation, and how many there are in all
      */
-    public function page(string $search, int $page, int $perPage): array;
+    public function page(string $search, LengthUnit $first, int $page, int $perPage): array;
 
     /** @return iterable<Construction> the newest revision of each that has the words, by designation */
     public function all(string $search): iterable;

@@ -25,6 +25,52 @@ final class CableTest extends ApiTestCase
         self::assertGreaterThanOrEqual(60, self::at($this->call('GET', '/api/cables'), 'total'));
     }
 
+    /** @return iterable<string, array{string, list<string>, list<string>}> the search, what every one found has in its name, and what none has */
+    public static function drums(): iterable
+    {
+        yield 'letters of a drum' => ['NA2XSY 1x95', ['1×95 Al XLPE', 'copper wire'], ['Cu']];
+        yield 'size and metal' => ['95mm2 al', ['×95 Al'], ['Cu']];
+        yield 'the metal is of the conductor' => ['95 al', [' Al'], ['×95 Cu']];
+        yield 'with its voltage' => ['185 cu 11kv', ['×185 Cu', '6.35/11 (12) kV'], ['Al']];
+        yield 'a class' => ['4/0 al 15kv concentric', ['4/0 AWG Al', '15 kV', 'concentric neutral'], []];
+        yield 'an old unit' => ['500 mcm', ['500 kcmil'], []];
+        yield 'paper and lead' => ['pilc', ['paper', 'lead sheath'], ['XLPE']];
+        yield 'a shape' => ['sector', ['paper'], ['1×']];
+        yield 'wires' => ['copper wires', ['copper wire'], ['tape']];
+    }
+
+    /**
+     * @param list<string> $all
+     * @param list<string> $none
+     */
+    #[Test]
+    #[DataProvider('drums')]
+    public function aSearchIsReadAsDrumsHaveIt(string $search, array $all, array $none): void
+    {
+        $this->signIn('storekeeper');
+        $names = array_column(self::listAt($this->call('GET', '/api/cables?perPage=100&search='.rawurlencode($search)), 'cables'), 'designation');
+        self::assertNotEmpty($names);
+        foreach ($names as $name) {
+            self::assertIsString($name);
+            foreach ($all as $part) {
+                self::assertStringContainsString($part, $name);
+            }
+            foreach ($none as $part) {
+                self::assertStringNotContainsString($part, $name);
+            }
+        }
+    }
+
+    #[Test]
+    public function theTypesOfOnesOwnUnitsComeFirst(): void
+    {
+        $this->signIn('storekeeper');
+        foreach (['mm' => true, 'in' => false] as $unit => $isMetric) {
+            $first = self::text($this->call('GET', "/api/cables?search=al&unit=$unit&perPage=1"), 'cables.0.conductor.size');
+            self::assertSame($isMetric, str_contains($first, 'mm²'), $first);
+        }
+    }
+
     #[Test]
     public function aCableTellsItsLayersTheirSourceAndWhatFollowsFromThem(): void
     {

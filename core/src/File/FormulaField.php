@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\File;
 
+use Berm\Core\Formula\BadFormula;
 use Berm\Core\Formula\Dimension;
 use Berm\Core\Formula\Formula;
 use Berm\Core\Formula\Vocabulary;
@@ -11,13 +12,14 @@ use Berm\Core\Formula\Vocabulary;
 /** Formulas in open files: a text, checked when it is read. @internal */
 final readonly class FormulaField
 {
-    public function __construct(private Vocabulary $vocabulary)
+    /** @param bool $knowsNames false where the sizes, which give the names of the dimensions, are not written yet */
+    public function __construct(private Vocabulary $vocabulary, private bool $knowsNames = true)
     {
     }
 
     public function forPlaces(): self
     {
-        return new self($this->vocabulary->forPlaces());
+        return new self($this->vocabulary->forPlaces(), $this->knowsNames);
     }
 
     public function length(Fields $file, string $key): Formula
@@ -38,8 +40,15 @@ final readonly class FormulaField
 
     private function read(Fields $file, string $key, Dimension $wanted, string $standIn): Formula
     {
-        $parse = fn (string $text): Formula => Formula::parse($text, $this->vocabulary, $wanted);
+        $instead = Formula::parse($standIn, $this->vocabulary, $wanted);
+        $parse = function (string $text) use ($wanted, $instead): Formula {
+            try {
+                return Formula::parse($text, $this->vocabulary, $wanted);
+            } catch (BadFormula $refused) {
+                return $refused->isForItsNames && !$this->knowsNames ? $instead : throw $refused;
+            }
+        };
 
-        return $file->parsed($key, $parse, $parse($standIn));
+        return $file->parsed($key, $parse, $instead);
     }
 }

@@ -24,10 +24,6 @@ final class KitSheetFile
         $application = KitApplicationFile::read($file);
         $takes = KitApplicationFile::readTakes($file);
         $shelf = KitShelfFile::read($file);
-        if ([] === $file->keys('sizes')) {
-            $file->problem('sizes', 'is missing: a sheet has at least one size.');
-            throw new Skipped();
-        }
         $names = [];
         $sizes = $file->list('sizes', static function (Fields $size) use (&$names): KitSize {
             $names = [...$names, ...$size->keys('dimensions')];
@@ -35,7 +31,7 @@ final class KitSheetFile
             return KitSizeFile::read($size);
         });
         $mayOverlap = $file->has('overlappingSizes') && $file->flag('overlappingSizes');
-        $formulas = new FormulaField(self::vocabulary($file, array_values(array_unique($names))));
+        $formulas = new FormulaField(self::vocabulary($file, array_values(array_unique($names))), knowsNames: [] !== $file->keys('sizes'));
         $rules = $file->list('cuts', static fn (Fields $rule): StripRule => StripRuleFile::read($rule, $formulas));
         $parts = $file->list('parts', static fn (Fields $part): Part => KitPartFile::read($part, $formulas->forPlaces()));
         $contents = $file->list('contents', KitContentFile::read(...));

@@ -9,6 +9,17 @@ use Berm\Core\CoreError;
 /** A formula that cannot be used; the message quotes it and says why. */
 final class BadFormula extends \DomainException implements CoreError
 {
+    private function __construct(string $message, /** A name in it is not known. */ public readonly bool $isForItsNames = false)
+    {
+        parent::__construct($message);
+    }
+
+    /** @internal */
+    public static function unknownName(string $formula, string $reason): self
+    {
+        return new self(self::unreadable($formula, $reason)->getMessage(), true);
+    }
+
     /** @internal */
     public static function unreadable(string $formula, string $reason): self
     {

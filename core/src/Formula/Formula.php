@@ -51,7 +51,8 @@ final readonly class Formula
         try {
             $root = (new Parser(array_fill_keys(['max', 'min', 'length', 'area', 'voltage'], self::NOT_RUN)))->parse((new Lexer())->tokenize($called), array_keys($vocabulary->names));
         } catch (SyntaxError $error) {
-            throw BadFormula::unreadable($text, self::inOwnWords($error->getMessage()));
+            $says = self::inOwnWords($error->getMessage());
+            throw str_starts_with($error->getMessage(), 'Variable') ? BadFormula::unknownName($text, $says) : BadFormula::unreadable($text, $says);
         }
         $dimension = (new DimensionCheck($text, $vocabulary))->of($root);
         if ($dimension !== $wanted) {

@@ -52,7 +52,7 @@ final class OneFaultTest extends TestCase
     public static function taken(): iterable
     {
         yield 'the id' => [['id'], ['id is missing: fill it in.']];
-        yield 'the sizes' => [['sizes'], ['sizes is missing: a sheet has at least one size.']];
+        yield 'the sizes' => [['sizes'], [' has no sizes: give at least one.']];
         yield 'a diameter of a size' => [['sizes', 0, 'insulation', 'max'], ['sizes[0].insulation.max is missing: fill it in.']];
         yield 'a distance' => [['cuts', 0, 'cases', 0, 'distance'], ['cuts[0].cases[0].distance is missing: fill it in.']];
         yield 'a tolerance' => [['cuts', 0, 'cases', 0, 'tolerance'], ['cuts[0].cases[0].tolerance is missing: fill it in.']];

@@ -1,13 +1,16 @@
 import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
+import type { Unit } from '../domain/length'
 import { answered, client } from './client'
 import type { CableTypeFile, End } from './types'
 
 export const cableQueries = {
   all: ['cables'] as const,
-  page: (search: string, page: number) =>
+  /** The types of this unit's world come first. */
+  page: (search: string, unit: Unit, page: number) =>
     queryOptions({
-      queryKey: [...cableQueries.all, 'page', search, page],
-      queryFn: ({ signal }) => answered(client.GET('/api/cables', { params: { query: { search, page, perPage: 30 } }, signal })),
+      queryKey: [...cableQueries.all, 'page', search, unit, page],
+      queryFn: ({ signal }) =>
+        answered(client.GET('/api/cables', { params: { query: { search, unit, page, perPage: 30 } }, signal })),
       placeholderData: keepPreviousData,
     }),
   /** What the cable at a job's end could be; asked anew with each version of the plan. */

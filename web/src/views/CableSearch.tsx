@@ -19,7 +19,7 @@ type CableSearchProps = {
 export function CableSearch({ search, onSearch, chosen, onChoose }: CableSearchProps) {
   const unit = useUnit()
   const [page, setPage] = useState(1)
-  const cables = useQuery(cableQueries.page(search, page))
+  const cables = useQuery(cableQueries.page(search, unit, page))
   const over = (cable: CableType, layer: string) => {
     const mm = cable.layers.find((one) => one.layer === layer)?.diameterMm
     return mm === undefined ? 'not known' : sayFine(mm, unit)

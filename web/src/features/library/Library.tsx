@@ -6,7 +6,7 @@ import type { CableType } from '../../api/types'
 import { Button } from '../../ui/Button'
 import { Modal } from '../../ui/Modal'
 import { Note } from '../../ui/Note'
-import { UnitProvider } from '../../ui/UnitContext'
+import { UnitProvider, useUnit } from '../../ui/UnitContext'
 import { UnitToggle } from '../../ui/UnitToggle'
 import { CableFacts } from '../../views/CableFacts'
 import { CableSearch } from '../../views/CableSearch'
@@ -27,7 +27,8 @@ function Sheet() {
   const [chosen, setChosen] = useState<CableType | null>(null)
   const [dialog, setDialog] = useState<'new' | 'import' | null>(null)
   const mayAdd = useMay('add-cable')
-  const first = useQuery(cableQueries.page('', 1)).data?.cables[0]
+  const unit = useUnit()
+  const first = useQuery(cableQueries.page('', unit, 1)).data?.cables[0]
   const shown = chosen ?? first
   return (
     <main className="mx-auto grid w-full max-w-[84rem] grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-5 p-4 desk:grid-cols-[minmax(0,1fr)_minmax(0,36rem)] desk:p-6">
