@@ -50,7 +50,9 @@ final readonly class StoresController
     {
         [$id, $label, $place] = Body::read($request, static fn (Fields $body): array => [Body::id($body, 'id'), $body->label('label', 200), $body->optionalText('place', 80)]);
 
-        return new JsonResponse($this->json($addBox($id, $label, $place, $person->shownAs), null), 201);
+        $added = $addBox($id, $label, $place, $person->shownAs);
+
+        return new JsonResponse(['box' => $this->json($added->box, null), 'skipped' => $added->skipped], 201);
     }
 
     #[Route('/api/boxes/{id}/reservation', methods: ['PUT'])]

@@ -106,7 +106,6 @@ final readonly class DoctrineCableTypes implements CableTypes
             Facet::Insulation => "body->>'insulation'",
             Facet::Screen => "body->>'metallicScreen'",
             Facet::Armour => "body->>'armour'",
-            Facet::Oversheath => "body->>'oversheath'",
         };
     }
 

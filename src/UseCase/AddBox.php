@@ -21,7 +21,7 @@ final readonly class AddBox
     }
 
     /** @throws BadDocument|BoxTaken */
-    public function __invoke(string $id, string $text, string $place, string $by): Box
+    public function __invoke(string $id, string $text, string $place, string $by): AddedBox
     {
         try {
             $label = Label::read($text, (int) $this->clock->now()->format('Y'));
@@ -32,7 +32,7 @@ final readonly class AddBox
         $box = new Box($id, $sheet->revision, $size->label, $label->gtin, $label->batch, $label->serial, $label->madeOn, Box::expiry($label, $sheet->shelf->months), $place, null, null, []);
         $this->boxes->add($box, $by);
 
-        return $this->boxes->get($id);
+        return new AddedBox($this->boxes->get($id), $label->others);
     }
 
     /** @return array{KitSheet, KitSize} */

@@ -57,7 +57,7 @@ final readonly class JudgeChoices
 
     private static function enquiry(Job $job): Enquiry
     {
-        return new Enquiry($job->function, array_values($job->cables), $job->site);
+        return new Enquiry($job->function, array_values($job->cables), $job->site, $job->unit);
     }
 
     /** @param array{string, int, string} $name */

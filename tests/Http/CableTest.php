@@ -66,7 +66,7 @@ final class CableTest extends ApiTestCase
     {
         $this->signIn('storekeeper');
         foreach (['mm' => true, 'in' => false] as $unit => $isMetric) {
-            $first = self::text($this->call('GET', "/api/cables?search=al&unit=$unit&perPage=1"), 'cables.0.conductor.size');
+            $first = self::text($this->call('GET', "/api/cables?search=al&unit=$unit&perPage=1"), 'cables.0.conductorSize');
             self::assertSame($isMetric, str_contains($first, 'mm²'), $first);
         }
     }

@@ -33,7 +33,7 @@ final class StoresTest extends ApiTestCase
         self::assertStringStartsWith(']d2', $label, 'as such a reader sends it');
         $id = Uuid::v7()->toRfc4122();
         $added = $this->add($id, $label);
-        self::assertSame([201, 'quillon-indoor-end-12', '2', 'Q26-1177'], [$added->getStatusCode(), self::at($added, 'kit.id'), self::at($added, 'kit.size'), self::at($added, 'batch')]);
+        self::assertSame([201, 'quillon-indoor-end-12', '2', 'Q26-1177'], [$added->getStatusCode(), self::at($added, 'box.kit.id'), self::at($added, 'box.kit.size'), self::at($added, 'box.batch')]);
         self::assertSame(201, $this->add($id, $label)->getStatusCode(), 'sent twice, stored once');
         $serial = self::text($this->call('GET', '/api/label-reader'), 'label');
         self::assertSame(201, $this->add(Uuid::v7()->toRfc4122(), $serial)->getStatusCode());

@@ -20,6 +20,8 @@ enum CheckKind: string
     case Wait = 'wait';
     /** What is printed somewhere: a batch, a number. */
     case Note = 'note';
+    /** When it was made, judged by how long ago. */
+    case Age = 'age';
 
     /** A check's own limits, from a kit sheet's open file. */
     public function question(Fields $file, FormulaField $formulas): Question
@@ -31,6 +33,7 @@ enum CheckKind: string
             self::Torque => TorqueWithin::read($file),
             self::Wait => WaitSince::read($file),
             self::Note => new Note(),
+            self::Age => AgeWithin::read($file),
         };
     }
 
@@ -44,6 +47,7 @@ enum CheckKind: string
             self::Torque => 'torque',
             self::Wait => 'waited',
             self::Note => 'note',
+            self::Age => 'made',
         };
     }
 
@@ -57,6 +61,7 @@ enum CheckKind: string
             self::Torque => Tightened::read($file),
             self::Wait => Waited::read($file),
             self::Note => Noted::read($file),
+            self::Age => Made::read($file),
         };
     }
 }

@@ -11,7 +11,9 @@ final class RevisionFile
 {
     public static function read(Fields $file): Revision
     {
-        return Revision::of($file->text('id', 80), $file->integer('revision', 1, 100_000));
+        $number = $file->integer('revision', 1, 100_000);
+
+        return $file->parsed('id', static fn (string $id): Revision => Revision::of($id, $number), Revision::of('stand-in', 1));
     }
 
     /** @return array{id: string, revision: int} */

@@ -34,7 +34,7 @@ final readonly class ConnectorKinds
      */
     public function judge(AccessoryFunction $wanted, array $cables): array
     {
-        $findings = [$this->function($wanted)];
+        $findings = [$this->function($wanted), ...EndsFit::judge($wanted, $cables)];
         foreach ($cables as $cable) {
             $findings = [...$findings, $this->shape($cable)];
         }

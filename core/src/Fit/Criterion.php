@@ -7,6 +7,7 @@ namespace Berm\Core\Fit;
 enum Criterion: string
 {
     case AccessoryFunction = 'function';
+    case CableChosen = 'cable-chosen';
     case Cores = 'cores';
     case Voltage = 'voltage';
     case InsulationMaterial = 'insulation-material';
@@ -51,6 +52,7 @@ enum Criterion: string
     {
         return match ($this) {
             self::AccessoryFunction => 'kind of accessory',
+            self::CableChosen => 'Cable',
             self::Cores => 'number of cores',
             self::Voltage => 'rated voltage',
             self::InsulationMaterial => 'insulation material',

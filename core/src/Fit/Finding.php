@@ -20,6 +20,8 @@ final readonly class Finding
         /** The reading, its limits and its margin, where the criterion is about a length. */
         public ?Judgement $judgement,
         public Sentence $reason,
+        /** Null where no diameter of a cable is waited for. */
+        public ?Needed $needed = null,
     ) {
     }
 
@@ -38,6 +40,17 @@ final readonly class Finding
         return new self($criterion, $end, Outcome::CannotTell, true, null, $reason);
     }
 
+    public static function unmeasured(Criterion $criterion, End $end, Needed $needed, Sentence $reason): self
+    {
+        return new self($criterion, $end, Outcome::CannotTell, true, null, $reason, $needed);
+    }
+
+    /** It stands for others too, which wait for the same diameter. */
+    public function withReason(Sentence $reason): self
+    {
+        return new self($this->criterion, $this->end, $this->outcome, $this->stops, $this->judgement, $reason, $this->needed);
+    }
+
     public static function judged(Criterion $criterion, ?End $end, Judgement $judgement, Sentence $reason): self
     {
         return new self($criterion, $end, Outcome::ofVerdict($judgement->verdict), true, $judgement, $reason);
@@ -51,6 +64,6 @@ final readonly class Finding
 
     public function asWarning(): self
     {
-        return new self($this->criterion, $this->end, $this->outcome, false, $this->judgement, $this->reason);
+        return new self($this->criterion, $this->end, $this->outcome, false, $this->judgement, $this->reason, $this->needed);
     }
 }

@@ -60,7 +60,7 @@ final readonly class KitKinds
      */
     public function judge(AccessoryFunction $wanted, array $cables, Site $site, string $taker): array
     {
-        $findings = [$this->function($wanted), ...SiteFit::judge($site, $this)];
+        $findings = [$this->function($wanted), ...SiteFit::judge($site, $this), ...EndsFit::judge($wanted, $cables)];
         foreach ($cables as $cable) {
             $findings = [...$findings, $this->cores($cable), $this->voltage($cable), $this->insulation($cable), $this->metallicScreen($cable), ...$this->armour($cable), ...$this->conductor($cable, $taker)];
         }

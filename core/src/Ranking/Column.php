@@ -9,8 +9,8 @@ use Berm\Core\Quantity\Range;
 /** What each row takes of one length, in whole nanometres; a side that is open is as far away as no cable is thick. */
 final readonly class Column
 {
-    /** A thousand kilometres. */
-    public const OPEN = 1_000_000_000_000_000;
+    /** A kilometre in nanometres. */
+    public const OPEN = 1_000_000_000_000;
 
     /**
      * @param list<int> $least

@@ -6,6 +6,7 @@ namespace Berm\Core\Ranking;
 
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\End;
+use Berm\Core\Conductor\SizeRange;
 use Berm\Core\Connector\Barrels;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Fit\ConnectorKinds;
@@ -15,17 +16,19 @@ use Berm\Core\Quantity\Range;
 final readonly class ConnectorTable
 {
     /**
-     * @param list<array{string, int}> $names     id and revision
+     * @param list<array{string, int}> $names      id and revision
      * @param Index<ConnectorKinds>    $kinds
      * @param Index<Barrels>           $barrels
-     * @param list<int>                $diameters in nanometres
-     * @param list<int>                $lengths   once fixed, in nanometres
-     * @param list<int|null>           $pads      their width in nanometres; null where there is none or nobody says
+     * @param Index<SizeRange>         $conductors of the first side
+     * @param list<int>                $diameters  in nanometres
+     * @param list<int>                $lengths    once fixed, in nanometres
+     * @param list<int|null>           $pads       their width in nanometres; null where there is none or nobody says
      */
     private function __construct(
         public array $names,
         public Index $kinds,
         public Index $barrels,
+        public Index $conductors,
         public array $diameters,
         public array $lengths,
         public array $pads,
@@ -39,6 +42,7 @@ final readonly class ConnectorTable
             array_map(static fn (Connector $connector): array => [$connector->revision->id, $connector->revision->number], $connectors),
             Index::of(array_map(ConnectorKinds::of(...), $connectors)),
             Index::of(array_map(static fn (Connector $connector): Barrels => $connector->barrels, $connectors)),
+            Index::of(array_map(static fn (Connector $connector): SizeRange => $connector->barrels->at(End::A)->sizes, $connectors)),
             array_map(static fn (Connector $connector): int => $connector->diameter->nanometres, $connectors),
             array_map(static fn (Connector $connector): int => $connector->lengthOnceFixed()->nanometres, $connectors),
             array_map(static fn (Connector $connector): ?int => $connector->specification->pad?->width->nanometres, $connectors),

@@ -6,16 +6,27 @@ namespace Berm\Core\Ranking;
 
 use Berm\Core\Assembly\RuleValues;
 use Berm\Core\Cable\CableEnd;
+use Berm\Core\Conductor\SizeRange;
 use Berm\Core\Formula\Values;
 use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Site\Site;
 
 /** What a kit and a connector are wanted for. */
 final readonly class Enquiry
 {
-    /** @param list<CableEnd> $cables those that are chosen so far, end A first */
-    public function __construct(public AccessoryFunction $function, public array $cables, public Site $site)
+    /**
+     * @param list<CableEnd> $cables those that are chosen so far, end A first
+     * @param LengthUnit     $unit   of the job: among equals what is sized in its world comes first
+     */
+    public function __construct(public AccessoryFunction $function, public array $cables, public Site $site, public LengthUnit $unit)
     {
+    }
+
+    /** Sized in the job's own world: mm² for millimetres, AWG and kcmil for inches. */
+    public function isAtHome(SizeRange $conductors): bool
+    {
+        return $conductors->min->isMetric() === (LengthUnit::Millimetre === $this->unit);
     }
 
     /** What the condition of a part may ask for; the connector is not chosen yet. */

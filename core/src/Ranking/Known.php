@@ -6,6 +6,7 @@ namespace Berm\Core\Ranking;
 
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\MeasuredDiameter;
+use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
 
 /** What is known of one diameter of a cable: as it was measured, or where its type lets it lie. */
@@ -20,6 +21,8 @@ final readonly class Known
         public int $uncertainty,
         /** What counts where this one is too thin: it was read on a layer beneath. Null: this counts. */
         public ?self $otherwise,
+        /** Of the cable type, in nanometres; null where it was measured or is not given. */
+        public ?int $nominal = null,
     ) {
     }
 
@@ -34,7 +37,7 @@ final readonly class Known
         if (null !== $measured) {
             return self::measured($measured, null);
         }
-        $expected = $cable->construction->design->isMeasurable($layer) ? self::within($cable->construction->layers[$layer->value]->window ?? null) : null;
+        $expected = $cable->construction->design->isMeasurable($layer) ? self::within($cable->construction->layers[$layer->value]->window ?? null, $cable->construction->diameterOver($layer)) : null;
         $substitute = $question->seat->substituteFor($cable, $layer);
         $beneath = null === $substitute ? null : $cable->asFound->diameterOver($substitute);
 
@@ -46,8 +49,8 @@ final readonly class Known
         return new self(true, $diameter->mean->nanometres, $diameter->mean->nanometres, $diameter->uncertainty->nanometres, $otherwise);
     }
 
-    private static function within(?Range $window): self
+    private static function within(?Range $window, ?Length $nominal): self
     {
-        return new self(false, $window->min->nanometres ?? -Column::OPEN, $window->max->nanometres ?? Column::OPEN, 0, null);
+        return new self(false, $window->min->nanometres ?? -Column::OPEN, $window->max->nanometres ?? Column::OPEN, 0, null, $nominal?->nanometres);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Ranking;
 
+use Berm\Core\Cable\End;
 use Berm\Core\Conductor\SizeRange;
 use Berm\Core\Connector\Barrels;
 use Berm\Core\Fit\BarrelFit;
@@ -15,8 +16,8 @@ use Berm\Core\Fit\KitKinds;
 use Berm\Core\Fit\Outcome;
 
 /**
- * Thousands of kit sizes and hundreds of connectors put in order for one job: by outcome, then by how little is against each, then by the
- * thinnest margin. A kit that no connector goes with stands behind its equals.
+ * Thousands of kit sizes and hundreds of connectors put in order for one job: by outcome, then by how many diameters of the cable type lie
+ * outside, how little is against each, the world of units, and the thinnest margin. A kit that no connector goes with stands behind its equals.
  */
 final class Ranking
 {
@@ -25,15 +26,16 @@ final class Ranking
         $columns = $kits->columnsFor($enquiry->values());
         $standings = self::standingsOfKits($enquiry, $kits, $columns);
         $pairing = new Pairing($columns, $connectors, self::standingsOfConnectors($enquiry, $connectors));
+        $homes = self::homes($enquiry, $kits->conductors[End::A->value]);
         $keys = $pairs = [];
         for ($row = 0, $count = $kits->count(); $row < $count; ++$row) {
             $strictness = $standings->strictness($row);
             if (Outcome::DoesNotFit->strictness() === $strictness) {
-                $keys[] = self::key($strictness, false, 0, $standings->obstacles($row), $standings->margin($row));
+                $keys[] = self::key($strictness, false, 0, $standings, $row, 0, $homes[$row], $standings->margin($row));
                 continue;
             }
             $pair = $pairs[$row] = $pairing->best($row, $strictness, $standings->margin($row));
-            $keys[] = self::key($strictness, 0 === $pair->goes, $pair->strictness, $standings->obstacles($row), $pair->margin);
+            $keys[] = self::key($strictness, 0 === $pair->goes, $pair->strictness, $standings, $row, 0, $homes[$row], $pair->margin);
         }
         asort($keys);
 
@@ -45,6 +47,7 @@ final class Ranking
     {
         $standings = self::standingsOfConnectors($enquiry, $connectors);
         $columns = $kits?->columnsFor($enquiry->values()) ?? [];
+        $homes = self::homes($enquiry, $connectors->conductors);
         $keys = [];
         $possible = 0;
         for ($i = 0, $count = $connectors->count(); $i < $count; ++$i) {
@@ -52,7 +55,7 @@ final class Ranking
             $outside = \count(array_filter($inKit, static fn (int $margin): bool => $margin < 0));
             $strictness = $outside > 0 ? Outcome::DoesNotFit->strictness() : $standings->strictness($i);
             $possible += Outcome::DoesNotFit->strictness() === $strictness ? 0 : 1;
-            $keys[] = self::key($strictness, false, 0, $standings->obstacles($i) + $outside, min([$standings->margin($i), ...$inKit]));
+            $keys[] = self::key($strictness, false, 0, $standings, $i, $outside, $homes[$i], min([$standings->margin($i), ...$inKit]));
         }
         asort($keys);
 
@@ -106,13 +109,29 @@ final class Ranking
     }
 
     /**
-     * All that decides the order, the best lowest, in one whole number: outcome, whether no connector goes with it, outcome with the connector, how
-     * much is against it, margin.
+     * @param Index<SizeRange> $conductors that the rows take
+     *
+     * @return list<bool> by row: sized in the world of the job
      */
-    private static function key(int $strictness, bool $isAlone, int $together, int $obstacles, int $margin): int
+    private static function homes(Enquiry $enquiry, Index $conductors): array
     {
-        $spare = $margin > Column::OPEN >> 1 ? 0 : $margin;
+        $homes = array_map($enquiry->isAtHome(...), $conductors->different);
 
-        return ((($strictness << 1 | (int) $isAlone) << 2 | $together) << 7 | min($obstacles, 127)) << 51 | (Column::OPEN - $spare);
+        return array_map(static fn (int $which): bool => $homes[$which], $conductors->which);
+    }
+
+    /**
+     * All that decides the order, the best lowest, in one whole number: outcome, whether no connector goes with it, outcome with the
+     * connector, how many nominal diameters lie outside, how much is against it or open, whether it is of the other world of units, margin.
+     *
+     * @param int $more what is against the row besides its standing
+     */
+    private static function key(int $strictness, bool $isAlone, int $together, Standings $standings, int $row, int $more, bool $isHome, int $margin): int
+    {
+        $spare = $margin > Column::OPEN >> 1 ? 0 : max($margin, -Column::OPEN);
+        $kind = ($strictness << 1 | (int) $isAlone) << 2 | $together;
+        $doubts = $kind << 4 | min($standings->unlikely($row), 15);
+
+        return (($doubts << 7 | min($standings->obstacles($row) + $more, 127)) << 1 | (int) !$isHome) << 41 | (Column::OPEN - $spare);
     }
 }

@@ -23,6 +23,9 @@ final class Standings
     /** @var array<int, int> a bit for each criterion of figures that is against it */
     private array $bits;
 
+    /** @var array<int, int> a bit for each that waits for a diameter which the cable type has outside the limits */
+    private array $unlikely;
+
     /** @var array<int, int> how many other criteria are against it */
     private array $against;
 
@@ -34,7 +37,7 @@ final class Standings
 
     public function __construct(int $rows)
     {
-        $this->outcomes = $this->bits = $this->against = 0 === $rows ? [] : array_fill(0, $rows, 0);
+        $this->outcomes = $this->bits = $this->unlikely = $this->against = 0 === $rows ? [] : array_fill(0, $rows, 0);
         $this->margins = 0 === $rows ? [] : array_fill(0, $rows, \PHP_INT_MAX);
     }
 
@@ -81,6 +84,11 @@ final class Standings
     public function obstacles(int $row): int
     {
         return $this->against[$row] + substr_count(decbin($this->bits[$row]), '1');
+    }
+
+    public function unlikely(int $row): int
+    {
+        return substr_count(decbin($this->unlikely[$row]), '1');
     }
 
     /** In nanometres; far off where nothing was measured against a limit. */
@@ -133,6 +141,7 @@ final class Standings
         if (-Column::OPEN !== $least || Column::OPEN !== $most) {
             $this->outcomes[$row] = max($this->outcomes[$row], $known->greatest < $least || $known->least > $most ? self::OUT : self::OPEN);
             $this->bits[$row] |= $bit;
+            $this->unlikely[$row] |= null !== $known->nominal && ($known->nominal < $least || $known->nominal > $most) && $known->greatest >= $least && $known->least <= $most ? $bit : 0;
         }
     }
 }

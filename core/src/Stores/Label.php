@@ -13,6 +13,8 @@ final readonly class Label
         public string $serial,
         public ?\DateTimeImmutable $madeOn,
         public ?\DateTimeImmutable $expiresOn,
+        /** @var list<string> what else stands there, such as "(240)X7": kept out of the record, and told */
+        public array $others,
     ) {
     }
 
@@ -26,7 +28,8 @@ final readonly class Label
      */
     public static function read(string $text, int $year): self
     {
-        $elements = ElementString::read($text);
+        $read = ElementString::read($text);
+        $elements = $read->known;
 
         return new self(
             Gtin::parse($elements['item'] ?? throw UnreadableLabel::noItem()),
@@ -34,6 +37,7 @@ final readonly class Label
             $elements['serial'] ?? '',
             isset($elements['made']) ? self::date('11', $elements['made'], $year) : null,
             isset($elements['expires']) ? self::date('17', $elements['expires'], $year) : null,
+            $read->others,
         );
     }
 

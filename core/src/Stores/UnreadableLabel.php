@@ -28,9 +28,9 @@ final class UnreadableLabel extends \DomainException implements CoreError
     }
 
     /** @internal */
-    public static function unknownElement(string $rest): self
+    public static function noElement(string $rest): self
     {
-        return new self(\sprintf('has something at "%s" that is not read here: (01) item, (10) batch, (11) made, (17) expires and (21) serial are.', self::cut($rest)));
+        return new self(\sprintf('has "%s" where the number of an element belongs, such as (01) or (10): read the whole label again.', self::cut($rest)));
     }
 
     /** @internal */

@@ -17,7 +17,7 @@ final class FitJson
         return null === $report ? null : [
             'outcome' => $report->outcome()->value,
             'thinnest' => null === $report->thinnest() ? null : self::finding($report->thinnest()),
-            'findings' => array_map(self::finding(...), $report->findings),
+            'findings' => array_map(self::finding(...), $report->condensed()->findings),
         ];
     }
 
@@ -30,6 +30,7 @@ final class FitJson
             'end' => $finding->end?->value,
             'outcome' => $finding->outcome->value,
             'stops' => $finding->stops,
+            'measure' => $finding->needed?->layer->value,
             'judgement' => null === $finding->judgement ? null : self::judgement($finding->judgement),
             'reason' => SentenceJson::of($finding->reason),
         ];

@@ -15,11 +15,13 @@ use Berm\Core\Build\Gate;
 use Berm\Core\Build\Task;
 use Berm\Core\Build\TaskKind;
 use Berm\Core\Cable\End;
+use Berm\Core\Check\AgeWithin;
 use Berm\Core\Check\Answer;
 use Berm\Core\Check\Counted;
 use Berm\Core\Check\CountWithin;
 use Berm\Core\Check\LengthWithin;
 use Berm\Core\Check\Looked;
+use Berm\Core\Check\Made;
 use Berm\Core\Check\Measured;
 use Berm\Core\Check\Note;
 use Berm\Core\Check\Noted;
@@ -132,6 +134,7 @@ final class DemoSheetsTest extends TestCase
             $question instanceof TorqueWithin => new Tightened($question->least ?? Torque::parse('40 N·m')),
             $question instanceof WaitSince => Waited::itOut(),
             $question instanceof Note => new Noted('B-2026-07'),
+            $question instanceof AgeWithin => Made::parse('2025-06') ?? throw new \LogicException(),
             default => Looked::andItIsSo(),
         };
     }

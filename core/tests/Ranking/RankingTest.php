@@ -6,7 +6,9 @@ namespace Berm\Core\Tests\Ranking;
 
 use Berm\Core\Cable\AsFound;
 use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\End;
 use Berm\Core\Fit\ConnectorFit;
+use Berm\Core\Fit\Finding;
 use Berm\Core\Fit\FitReport;
 use Berm\Core\Fit\KitFit;
 use Berm\Core\Kit\AccessoryFunction;
@@ -61,7 +63,8 @@ final class RankingTest extends TestCase
         $ranked = Ranking::kits($enquiry, KitTable::of($sheets), ConnectorTable::of([]));
         $reports = self::reports($enquiry, $sheets);
         self::assertCount(\count($reports), $ranked->rows);
-        $inOrder = array_map(static fn (int $row): string => self::standing($reports[$row]), $ranked->rows);
+        $homes = array_map(static fn (array $size): bool => $enquiry->isAtHome($size[1]->takes(End::A)->conductors), self::sizes($enquiry, $sheets));
+        $inOrder = array_map(static fn (int $row): string => self::place($reports[$row], $homes[$row]), $ranked->rows);
         $sorted = $inOrder;
         sort($sorted);
         self::assertSame($sorted, $inOrder);
@@ -102,11 +105,66 @@ final class RankingTest extends TestCase
         $sheet = Demo::kit('thole-splice-15');
         $table = KitTable::of([$sheet]);
         $ranked = Ranking::connectors($enquiry, ConnectorTable::of($connectors), $table, $table->find('thole-splice-15', $sheet->revision->number, 'A'));
-        $standings = array_map(static fn (int $row): string => self::standing(ConnectorFit::judge($enquiry->function, $enquiry->cables, $connectors[$row], $sheet, $sheet->sizes['A'])), $ranked->rows);
+        $standings = array_map(static fn (int $row): string => self::place(
+            ConnectorFit::judge($enquiry->function, $enquiry->cables, $connectors[$row], $sheet, $sheet->sizes['A']),
+            $enquiry->isAtHome($connectors[$row]->barrels->at(End::A)->sizes),
+        ), $ranked->rows);
         $sorted = $standings;
         sort($sorted);
         self::assertSame($sorted, $standings);
         self::assertGreaterThan(0, $ranked->possible);
+    }
+
+    #[Test]
+    public function nothingFitsWhileAnEndHasNoCable(): void
+    {
+        $enquiry = self::enquiry(AccessoryFunction::Joint, ['A' => 'iec-1x95-al-12'], [], Place::Buried);
+        $reports = self::reports($enquiry, self::sheets(AccessoryFunction::Joint));
+        $outcomes = array_unique(array_map(static fn (FitReport $report): string => $report->outcome()->value, $reports));
+        self::assertContains('cannot-tell', $outcomes);
+        self::assertNotContains('fits', $outcomes);
+        self::assertNotContains('fits-unproved', $outcomes);
+    }
+
+    /** 20.0 mm to 26 mm does not take the nominal 19.1 mm of this type, 17 mm to 24 mm does: measured or not, that comes first. */
+    #[Test]
+    public function aSizeThatTakesTheNominalComesBeforeOneThatOnlyItsSpreadReaches(): void
+    {
+        $enquiry = self::enquiry(AccessoryFunction::Joint, ['A' => 'iec-1x95-al-12', 'B' => 'iec-1x95-al-12'], null, Place::Buried);
+        $reports = self::reports($enquiry, $sheets = self::sheets(AccessoryFunction::Joint));
+        $ranked = Ranking::kits($enquiry, KitTable::of($sheets), ConnectorTable::of([]));
+        $open = array_filter($ranked->rows, static fn (int $row): bool => 'cannot-tell' === $reports[$row]->outcome()->value);
+        $unlikely = array_values(array_map(static fn (int $row): int => $reports[$row]->unlikely(), $open));
+        $sorted = $unlikely;
+        sort($sorted);
+        self::assertSame($sorted, $unlikely);
+        self::assertGreaterThan(1, \count(array_unique($unlikely)));
+    }
+
+    #[Test]
+    public function amongEqualsTheJobsOwnUnitsComeFirst(): void
+    {
+        foreach ([[LengthUnit::Millimetre, true], [LengthUnit::Inch, false]] as [$unit, $isMetric]) {
+            $enquiry = new Enquiry(AccessoryFunction::Joint, [], Site::of(Weather::unknown(), Place::Buried, null), $unit);
+            $sizes = self::sizes($enquiry, $sheets = self::sheets(AccessoryFunction::Joint));
+            $first = Ranking::kits($enquiry, KitTable::of($sheets), ConnectorTable::of([]))->rows[0];
+            self::assertSame($isMetric, $sizes[$first][1]->takes(End::A)->conductors->min->isMetric());
+        }
+    }
+
+    #[Test]
+    public function whatMustBeMeasuredIsOneLineForEachLayer(): void
+    {
+        $enquiry = self::enquiry(AccessoryFunction::Joint, ['A' => 'iec-1x95-al-12', 'B' => 'iec-1x95-al-12'], null, Place::Buried);
+        $sheet = Demo::kit('quillon-straight-12');
+        $reports = array_map(static fn (KitSize $size): FitReport => KitFit::judge($enquiry->function, $enquiry->cables, $enquiry->site, $sheet, $size), $sheet->sizes);
+        $report = array_values(array_filter($reports, static fn (FitReport $one): bool => 'cannot-tell' === $one->outcome()->value))[0];
+        $waiting = array_filter($report->condensed()->findings, static fn (Finding $finding): bool => null !== $finding->needed);
+        $layers = array_map(static fn (Finding $finding): string => $finding->end?->value.' '.$finding->needed?->layer->value, $waiting);
+        self::assertSame(array_unique($layers), $layers);
+        self::assertLessThan(\count($report->findings), \count($report->condensed()->findings));
+        self::assertSame($report->outcome(), $report->condensed()->outcome());
+        self::assertSame(0, $report->refusals());
     }
 
     #[Test]
@@ -132,7 +190,7 @@ final class RankingTest extends TestCase
     {
         $ends = array_map(static fn (CableEnd $end): CableEnd => [] === $readings ? $end : new CableEnd($end->end, $end->construction, self::found($readings ?? []), null), Demo::ends($cables));
 
-        return new Enquiry($function, $ends, Site::of(Weather::unknown(), $place, null));
+        return new Enquiry($function, $ends, Site::of(Weather::unknown(), $place, null), LengthUnit::Millimetre);
     }
 
     /** @param array<string, string> $readings */
@@ -174,7 +232,15 @@ final class RankingTest extends TestCase
         return array_map(static fn (array $size): FitReport => KitFit::judge($enquiry->function, $enquiry->cables, $enquiry->site, ...$size), self::sizes($enquiry, $sheets));
     }
 
-    /** Sorts as the ranking does: outcome, how much is against it, the thinnest margin with the largest first. */
+    /** Sorts as the ranking does: outcome, nominal diameters outside, how much is against it, the world of units, the largest of the thinnest margins. */
+    private static function place(FitReport $report, bool $isAtHome): string
+    {
+        $margin = 10 ** 15 - ($report->thinnest()?->judgement?->margin->nanometres ?? 0);
+
+        return \sprintf('%d %03d %03d %d %016d', $report->outcome()->strictness(), $report->unlikely(), $report->obstacles(), (int) !$isAtHome, $margin);
+    }
+
+    /** Of a connector within a kit: outcome, how much is against it, the thinnest margin with the largest first. */
     private static function standing(FitReport $report): string
     {
         return \sprintf('%d %03d %016d', $report->outcome()->strictness(), $report->obstacles(), 10 ** 15 - ($report->thinnest()?->judgement?->margin->nanometres ?? 0));

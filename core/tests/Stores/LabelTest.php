@@ -54,6 +54,30 @@ final class LabelTest extends TestCase
         self::assertSame(['09501101530003', 'AB-123', '7', '2027-06-30', null], [$label->gtin->digits, $label->batch, $label->serial, $label->expiresOn?->format('Y-m-d'), $label->madeOn]);
     }
 
+    /**
+     * GS1 General Specifications, sections 3 and 7.8.5: 240 and 37 end with the separator, 02, 15, 20 and 3103 have a length of their own.
+     *
+     * @return iterable<string, array{string, list<string>}>
+     */
+    public static function longer(): iterable
+    {
+        yield 'with brackets' => ['(01)09501101530003(3103)001750(17)270630(10)AB-123', ['(3103)001750']];
+        yield 'of a length of its own' => ['010950110153000331030017501727063010AB-123', ['(31)03001750']];
+        yield 'with the separator' => ["0109501101530003240X7\x1D1727063010AB-123", ['(24)0X7']];
+        yield 'at the end' => ["01095011015300031727063010AB-123\x1D375", ['(37)5']];
+        yield 'more than one' => ['(01)09501101530003(20)01(17)270630(10)AB-123(15)270101', ['(20)01', '(15)270101']];
+    }
+
+    /** @param list<string> $others */
+    #[Test]
+    #[DataProvider('longer')]
+    public function whatIsNotNeededIsSkippedAndListed(string $text, array $others): void
+    {
+        $label = Label::read($text, 2026);
+        self::assertSame(['09501101530003', 'AB-123', '2027-06-30'], [$label->gtin->digits, $label->batch, $label->expiresOn?->format('Y-m-d')]);
+        self::assertSame($others, $label->others);
+    }
+
     /** @return iterable<string, array{string, string}> GS1 General Specifications, section 7.12, and day 00 */
     public static function dates(): iterable
     {
@@ -86,10 +110,9 @@ final class LabelTest extends TestCase
         yield 'a date that is none' => ['(01)09501101530003(17)271301', 'is no date'];
         yield 'the 30th of February' => ['(01)09501101530003(17)270230', 'is no date'];
         yield 'no item' => ['(10)AB-123', 'has no item number (01)'];
-        yield 'an element that is not read here' => ['(01)09501101530003(3103)001750', 'has something at "(3103)001750"'];
         yield 'two labels in one' => ['(01)09501101530003(01)09521234543213', 'has (01) twice'];
         yield 'a separator that is missing' => ['010950110153000310AB-12345678901234567890123', 'the separator is missing'];
-        yield 'words' => ['no label at all', 'that is not read here'];
+        yield 'words' => ['no label at all', 'where the number of an element belongs'];
     }
 
     #[Test]

@@ -41,7 +41,8 @@ final class ChoiceJson
 
         return [
             'outcome' => $choice->fit->outcome()->value,
-            'against' => $choice->fit->obstacles(),
+            'against' => $choice->fit->refusals(),
+            'open' => $choice->fit->obstacles() - $choice->fit->refusals(),
             'worst' => null === $worst ? null : FitJson::finding($worst),
             'thinnest' => null === $thinnest ? null : FitJson::finding($thinnest),
         ];

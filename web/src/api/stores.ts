@@ -25,7 +25,7 @@ async function afterwards(queries: QueryClient): Promise<void> {
   await queries.invalidateQueries({ queryKey: jobQueries.all })
 }
 
-function useStoresMutation<T>(mutationFn: (input: T) => Promise<unknown>) {
+function useStoresMutation<T, A>(mutationFn: (input: T) => Promise<A>) {
   const queries = useQueryClient()
   return useMutation({ mutationFn, onSuccess: () => afterwards(queries) })
 }

@@ -81,6 +81,7 @@ function ChoiceItem({ choice, isChosen, title, detail, onChoose, below }: ItemPr
             {choice.worst.end && `End ${choice.worst.end}: `}
             {say(choice.worst.reason, unit)}
             {choice.against > 1 && ` ${choice.against - 1} more against it.`}
+            {choice.against === 0 && choice.open > 1 && ` ${choice.open - 1} more to measure or say.`}
           </span>
         )}
         {choice.thinnest?.judgement && choice.outcome === 'fits' && (

@@ -8,11 +8,11 @@ use Berm\Core\Cable\Armour;
 use Berm\Core\Cable\Cores;
 use Berm\Core\Cable\InsulationMaterial;
 use Berm\Core\Cable\MetallicScreen;
-use Berm\Core\Cable\SheathMaterial;
 use Berm\Core\Conductor\ConductorMaterial;
 
 /**
- * The type letters of central Europe, read from the conductor outwards: N(A)2XS(E)(F)Y, N(A)KBA.
+ * The type letters of central Europe, read from the conductor outwards: N(A)2XS(E)(F)Y, N(A)KBA. The letter of the oversheath is left out:
+ * it changes no dimension, and the library has each cable with one.
  *
  * Source: DIN VDE 0276-620 and -621 (type designations), from memory.
  *
@@ -24,10 +24,9 @@ final class DrumMark
     public static function take(string $text): array
     {
         $wanted = [];
-        $rest = preg_replace_callback('/(?<= )n(a?)2xs(e?)(?:\(fl?\)|fl?)?(2?y)(?= )/', static function (array $mark) use (&$wanted): string {
+        $rest = preg_replace_callback('/(?<= )n(a?)2xs(e?)(?:\(fl?\)|fl?)?2?y(?= )/', static function (array $mark) use (&$wanted): string {
             $wanted = [
                 self::metal($mark[1]), Wanted::of(Facet::Insulation, InsulationMaterial::Xlpe), Wanted::of(Facet::Screen, MetallicScreen::CopperWire),
-                Wanted::of(Facet::Oversheath, '2y' === $mark[3] ? SheathMaterial::Pe : SheathMaterial::Pvc),
                 ...('e' === $mark[2] ? [Wanted::of(Facet::Cores, Cores::Three)] : []),
             ];
 

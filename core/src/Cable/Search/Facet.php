@@ -15,5 +15,4 @@ enum Facet: string
     case Insulation = 'insulation';
     case Screen = 'screen';
     case Armour = 'armour';
-    case Oversheath = 'oversheath';
 }

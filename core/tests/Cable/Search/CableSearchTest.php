@@ -16,9 +16,9 @@ final class CableSearchTest extends TestCase
     {
         $al = ['material' => ['aluminium']];
         $cu = ['material' => ['copper']];
-        yield 'letters of a drum' => ['NA2XSY 1x95', [...$al, 'insulation' => ['xlpe'], 'screen' => ['copper-wire'], 'oversheath' => ['pvc'], 'cores' => ['1'], 'number' => ['95']]];
-        yield 'its copper brother with PE' => ['N2XS(F)2Y', [...$cu, 'insulation' => ['xlpe'], 'screen' => ['copper-wire'], 'oversheath' => ['pe']]];
-        yield 'three cores by their letter' => ['na2xsey', [...$al, 'insulation' => ['xlpe'], 'screen' => ['copper-wire'], 'oversheath' => ['pvc'], 'cores' => ['3']]];
+        yield 'letters of a drum' => ['NA2XSY 1x95', [...$al, 'insulation' => ['xlpe'], 'screen' => ['copper-wire'], 'cores' => ['1'], 'number' => ['95']]];
+        yield 'its copper brother with PE' => ['N2XS(F)2Y', [...$cu, 'insulation' => ['xlpe'], 'screen' => ['copper-wire']]];
+        yield 'three cores by their letter' => ['na2xsey', [...$al, 'insulation' => ['xlpe'], 'screen' => ['copper-wire'], 'cores' => ['3']]];
         yield 'paper with steel tape' => ['NKBA 3x150', [...$cu, 'insulation' => ['paper'], 'armour' => ['steel-tape'], 'cores' => ['3'], 'number' => ['150']]];
         yield 'a size without a space' => ['95mm2 al', ['size' => ['95 mm²'], ...$al]];
         yield 'number, metal, voltage' => ['185 cu 11kv', ['voltage' => ['6.35/11 (12) kV'], ...$cu, 'number' => ['185']]];

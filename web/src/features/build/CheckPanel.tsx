@@ -76,7 +76,13 @@ function YesOrNo({ onAnswer }: Pick<AnswerProps, 'onAnswer'>) {
   )
 }
 
-const LABELS = { length: 'Measured', count: 'How many', torque: 'Torque, with its unit', note: 'As printed' } as const
+const LABELS = {
+  length: 'Measured',
+  count: 'How many',
+  torque: 'Torque, with its unit',
+  note: 'As printed',
+  age: 'Date, as 2026-03-14 or 2026-03',
+} as const
 
 /** Turns what was typed into an answer, or says what is wrong with it. */
 function useAnswer(kind: keyof typeof LABELS, text: string): { answer: Answer } | { fault: string } {
@@ -88,6 +94,10 @@ function useAnswer(kind: keyof typeof LABELS, text: string): { answer: Answer } 
     return fault ? { fault: sayFault(fault) } : { answer: { reading: { typed, unit, instrument } } }
   }
   if (kind === 'count') return /^\d{1,3}$/.test(typed) ? { answer: { count: Number(typed) } } : { fault: 'Type a whole number.' }
+  if (kind === 'age')
+    return /^(\d{4}-\d{1,2}(-\d{1,2})?|\d{1,2}\/\d{4})$/.test(typed)
+      ? { answer: { made: typed } }
+      : { fault: 'Type the date as 2026-03-14, or 2026-03 where the label has no day.' }
   if (typed === '') return { fault: kind === 'torque' ? 'Type it with its unit: 45 N·m or 33 lbf·ft.' : 'Type what is printed.' }
   return { answer: kind === 'torque' ? { torque: typed } : { note: typed } }
 }
@@ -98,7 +108,7 @@ function TypedAnswer({ check, name, onAnswer }: AnswerProps) {
   const [isTried, setIsTried] = useState(false)
   const input = useRef<HTMLInputElement>(null)
   useEffect(() => input.current?.focus({ preventScroll: true }), [])
-  const kind = check.kind === 'count' || check.kind === 'torque' || check.kind === 'note' ? check.kind : 'length'
+  const kind = check.kind === 'seen' || check.kind === 'wait' ? 'note' : check.kind
   const read = useAnswer(kind, text)
   return (
     <form
@@ -120,7 +130,7 @@ function TypedAnswer({ check, name, onAnswer }: AnswerProps) {
             {...field}
             ref={input}
             autoComplete="off"
-            inputMode={kind === 'note' || kind === 'torque' ? 'text' : 'decimal'}
+            inputMode={kind === 'length' || kind === 'count' ? 'decimal' : 'text'}
             value={text}
             onChange={(event) => setText(event.target.value)}
           />

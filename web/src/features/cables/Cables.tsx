@@ -12,7 +12,7 @@ import { useUnit } from '../../ui/UnitContext'
 import { useJob } from '../../views/useJob'
 import { CablePicker } from './CablePicker'
 import { ConditionSheet } from './ConditionSheet'
-import { endOf, withCable } from './edit'
+import { endOf, waitedFor, withCable } from './edit'
 import { FreeLength } from './FreeLength'
 import { IdentifySheet } from './IdentifySheet'
 import { ReadingSheet } from './ReadingSheet'
@@ -56,7 +56,7 @@ function CableEndSheet({ job, end }: { job: Job; end: End }) {
   const mayPlan = useMay('plan') && !job.connectorFitted
   const [sheet, setSheet] = useState<Sheet>('diameters')
   const cable = job.ends.find((one) => one.end === end)
-  const [picked, setActive] = useState<LayerKind>('conductor')
+  const [picked, setActive] = useState<LayerKind>(() => waitedFor(job, end)[0] ?? 'conductor')
   const active = cable && !cable.cable.measurable.includes(picked) ? (cable.cable.measurable[0] ?? picked) : picked
   return (
     <>

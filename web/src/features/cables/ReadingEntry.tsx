@@ -12,10 +12,13 @@ import { Note } from '../../ui/Note'
 import { useUnit, useUnits } from '../../ui/UnitContext'
 import { endOf, nextSpot, withReading } from './edit'
 
-type EntryProps = { job: Job; end: End; layer: LayerKind; onStep: (by: number) => void }
+type EntryProps = { job: Job; end: End; layer: LayerKind; onStep: (by: number) => void; onFirst: () => void }
 
-/** One reading after the other with the caliper in one hand: Enter adds it, the arrows change the layer. */
-export function ReadingEntry({ job, end, layer, onStep }: EntryProps) {
+/**
+ * One reading after the other with the caliper in one hand: Enter adds it, the arrows change the layer. After the first of a layer the next
+ * one that the kit waits for is asked for.
+ */
+export function ReadingEntry({ job, end, layer, onStep, onFirst }: EntryProps) {
   const unit = useUnit()
   const change = useChangePlan(job)
   const draft = useDraft(job)
@@ -39,6 +42,7 @@ export function ReadingEntry({ job, end, layer, onStep }: EntryProps) {
     change((now) => withReading(now, end, layer, { typed: text.trim(), unit: as, instrument, ...spot }))
     setText('')
     setIsTried(false)
+    if (before.length === 0) onFirst()
     input.current?.focus()
   }
   const layerWord = layerName(layer, unit).toLowerCase()

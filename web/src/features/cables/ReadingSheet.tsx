@@ -1,4 +1,5 @@
 import { X } from 'lucide-react'
+import { useState } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job, LayerKind } from '../../api/types'
 import { sayFine, sayTyped } from '../../domain/length'
@@ -6,7 +7,7 @@ import { layerName } from '../../domain/words'
 import { Gauge } from '../../drawing/Gauge'
 import { classes } from '../../ui/classes'
 import { useUnit } from '../../ui/UnitContext'
-import { endOf, withoutReading } from './edit'
+import { endOf, waitedFor, withoutReading } from './edit'
 import { ReadingEntry } from './ReadingEntry'
 
 type SheetProps = { job: Job; end: End; active: LayerKind; onActive: (layer: LayerKind) => void; mayPlan: boolean }
@@ -14,12 +15,17 @@ type SheetProps = { job: Job; end: End; active: LayerKind; onActive: (layer: Lay
 /** What the calipers say, layer by layer: several readings each, on two axes and at more places. */
 export function ReadingSheet({ job, end, active, onActive, mayPlan }: SheetProps) {
   const unit = useUnit()
-  const layers = job.ends.find((one) => one.end === end)?.cable.measurable ?? []
+  const waited = waitedFor(job, end)
+  // The order stays while one measures: rows that jump away under the finger are mistyped.
+  const [first] = useState(waited)
+  const measurable = job.ends.find((one) => one.end === end)?.cable.measurable ?? []
+  const layers = [...measurable.filter((one) => first.includes(one)), ...measurable.filter((one) => !first.includes(one))]
+  const toNext = () => onActive(layers.find((one) => one !== active && waited.includes(one)) ?? active)
   const step = (by: number) => onActive(layers[(layers.indexOf(active) + by + layers.length) % layers.length] ?? active)
   return (
     <>
       {mayPlan && <LayerChips layers={layers} job={job} end={end} active={active} onActive={onActive} />}
-      {mayPlan && <ReadingEntry key={active + unit} job={job} end={end} layer={active} onStep={step} />}
+      {mayPlan && <ReadingEntry key={active + unit} job={job} end={end} layer={active} onStep={step} onFirst={toNext} />}
       <ul aria-label="Diameters over each layer" className={classes('border-t-2 border-ink', mayPlan && 'max-desk:pb-64')}>
         {layers.map((layer) => (
           <LayerRow
@@ -29,6 +35,7 @@ export function ReadingSheet({ job, end, active, onActive, mayPlan }: SheetProps
             layer={layer}
             isActive={layer === active && mayPlan}
             onActive={() => onActive(layer)}
+            isWaitedFor={waited.includes(layer)}
             mayPlan={mayPlan}
           />
         ))}
@@ -65,9 +72,17 @@ function LayerChips({ layers, job, end, active, onActive }: ChipsProps) {
   )
 }
 
-type RowProps = { job: Job; end: End; layer: LayerKind; isActive: boolean; onActive: () => void; mayPlan: boolean }
+type RowProps = {
+  job: Job
+  end: End
+  layer: LayerKind
+  isActive: boolean
+  isWaitedFor: boolean
+  onActive: () => void
+  mayPlan: boolean
+}
 
-function LayerRow({ job, end, layer, isActive, onActive, mayPlan }: RowProps) {
+function LayerRow({ job, end, layer, isActive, isWaitedFor, onActive, mayPlan }: RowProps) {
   const unit = useUnit()
   const draft = useDraft(job)
   const change = useChangePlan(job)
@@ -103,7 +118,9 @@ function LayerRow({ job, end, layer, isActive, onActive, mayPlan }: RowProps) {
                 </span>
               </>
             ) : (
-              <span className="text-mute">not measured</span>
+              <span className={isWaitedFor ? 'text-unproved' : 'text-mute'}>
+                {isWaitedFor ? 'the kit waits for it' : 'not measured'}
+              </span>
             )}
           </p>
           {type && (

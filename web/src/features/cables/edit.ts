@@ -1,4 +1,4 @@
-import type { ConditionCheck, Draft, End, EndDraft, LayerKind, Reading, Seen } from '../../api/types'
+import type { ConditionCheck, Draft, End, EndDraft, Job, LayerKind, Reading, Seen } from '../../api/types'
 
 /** Changes to a plan's ends: each gives a new plan. */
 
@@ -74,6 +74,10 @@ export function withSight(draft: Draft, end: End, key: keyof Seen, part: Seen): 
 }
 
 /** Where the next reading goes: the other axis of the same place, then the next place. */
+/** The layers that the kit must know before it can be said to fit. */
+export const waitedFor = (job: Job, end: End): LayerKind[] =>
+  (job.fit.kit?.findings ?? []).flatMap((finding) => (finding.end === end && finding.measure ? [finding.measure] : []))
+
 export function nextSpot(readings: Reading[]): { place: number; axis: 0 | 90 } {
   const last = readings.filter((reading) => reading.place !== undefined).at(-1)
   if (!last?.place) return { place: 1, axis: 0 }

@@ -48,6 +48,7 @@ export function AddBox() {
       {add.isSuccess && label === '' && (
         <Note tone="inside" role="status">
           It is on the shelf.
+          {add.data.skipped.length > 0 && ` Not kept from its label: ${add.data.skipped.join(', ')}.`}
         </Note>
       )}
     </form>
