@@ -37,11 +37,11 @@ function stageNow(job: Job, waiting: KeptEntry[]): Now {
   const stage = job.stages?.find((one) => one.key === job.next.stage)
   if (!stage) return { is: 'blocked' }
   const { task, check, end, core } = job.next
-  if (task === 'release') return { is: isWaiting(waiting, 'hold-released') ? 'kept' : 'release', stage }
+  if (task === 'release') return isWaiting(waiting, 'hold-released') ? { is: 'kept' } : { is: 'release', stage }
   const first = stage.checks.findIndex((one) => one.key === check && one.end === end && one.core === core)
   const open = stage.checks.slice(Math.max(0, first)).find((one) => !one.done && !isAnswered(one, stage, waiting))
   if (task === 'check' && open) return { is: 'check', stage, check: open }
-  return { is: isWaiting(waiting, 'stage-finished') ? 'kept' : 'finish', stage }
+  return isWaiting(waiting, 'stage-finished') ? { is: 'kept' } : { is: 'finish', stage }
 }
 
 const isWaiting = (waiting: KeptEntry[], kind: KeptEntry['event']['kind']): boolean =>
