@@ -8,6 +8,8 @@ use App\Http\Wire\JobJson;
 use App\Http\Wire\KitSheetJson;
 use App\Security\Permission;
 use App\Security\Person;
+use App\Security\Role;
+use App\UseCase\DiscardKitDraft;
 use App\UseCase\DraftNotFound;
 use App\UseCase\KitDraft;
 use App\UseCase\KitDrafts;
@@ -67,12 +69,19 @@ final readonly class KitController
     }
 
     #[Route('/api/kit-drafts/{id}', methods: ['DELETE'])]
-    #[IsGranted(Permission::WriteSheet->value)]
-    public function discard(string $id): Response
+    #[IsGranted(Permission::DiscardDraft->value)]
+    public function discard(string $id, DiscardKitDraft $discard, #[CurrentUser] Person $person): Response
     {
-        $this->drafts->remove($id);
+        $discard($id, $person->shownAs, Role::Administrator === $person->role);
 
         return new Response(status: 204);
+    }
+
+    #[Route('/api/kit-drafts/{id}/return', methods: ['POST'])]
+    #[IsGranted(Permission::DiscardDraft->value)]
+    public function putBack(string $id, DiscardKitDraft $discard, #[CurrentUser] Person $person): JsonResponse
+    {
+        return $this->answer($discard->putBack($id, $person->shownAs, Role::Administrator === $person->role));
     }
 
     #[Route('/api/kit-drafts/{id}/release', methods: ['POST'])]

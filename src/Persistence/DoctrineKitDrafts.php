@@ -20,14 +20,32 @@ final readonly class DoctrineKitDrafts implements KitDrafts
 
     public function all(): array
     {
-        return array_map(self::draft(...), $this->entities->getRepository(KitDraftRow::class)->findBy([], ['changedAt' => 'DESC', 'sheetId' => 'ASC'], 200));
+        return array_map(self::draft(...), $this->entities->getRepository(KitDraftRow::class)->findBy(['discardedAt' => null], ['changedAt' => 'DESC', 'sheetId' => 'ASC'], 200));
     }
 
     public function find(string $sheetId): ?KitDraft
     {
         $row = $this->entities->find(KitDraftRow::class, $sheetId);
 
-        return null === $row ? null : self::draft($row);
+        return null === $row || null !== $row->discardedAt ? null : self::draft($row);
+    }
+
+    public function discarded(string $sheetId): ?KitDraft
+    {
+        $row = $this->entities->find(KitDraftRow::class, $sheetId);
+
+        return null === $row?->discardedAt ? null : self::draft($row);
+    }
+
+    public function discard(string $sheetId, \DateTimeImmutable $at): void
+    {
+        $sql = 'UPDATE kit_draft SET discarded_at = ? WHERE sheet_id = ? AND discarded_at IS NULL';
+        $this->entities->getConnection()->executeStatement($sql, [$at->format(\DATE_ATOM), $sheetId]);
+    }
+
+    public function putBack(string $sheetId): void
+    {
+        $this->entities->getConnection()->executeStatement('UPDATE kit_draft SET discarded_at = NULL WHERE sheet_id = ?', [$sheetId]);
     }
 
     public function save(KitDraft $draft): void
@@ -35,8 +53,10 @@ final readonly class DoctrineKitDrafts implements KitDrafts
         // One statement decides: of two people who change the same version, one finds no row to change.
         $isFirst = 1 === $draft->version;
         $sql = $isFirst
-            ? 'INSERT INTO kit_draft (sheet_id, version, text, author, changed_at) VALUES (:id, :version, :text, :author, :at) ON CONFLICT DO NOTHING'
-            : 'UPDATE kit_draft SET version = :version, text = :text, author = :author, changed_at = :at WHERE sheet_id = :id AND version = :version - 1';
+            ? 'INSERT INTO kit_draft (sheet_id, version, text, author, changed_at) VALUES (:id, :version, :text, :author, :at)
+                ON CONFLICT (sheet_id) DO UPDATE SET version = :version, text = :text, author = :author, changed_at = :at, discarded_at = NULL
+                WHERE kit_draft.discarded_at IS NOT NULL'
+            : 'UPDATE kit_draft SET version = :version, text = :text, author = :author, changed_at = :at WHERE sheet_id = :id AND version = :version - 1 AND discarded_at IS NULL';
         $stored = $this->entities->getConnection()->executeStatement($sql, [
             'id' => $draft->sheetId, 'version' => $draft->version, 'text' => $draft->text, 'author' => $draft->author, 'at' => $draft->changedAt->format(\DATE_ATOM),
         ], ['version' => ParameterType::INTEGER]);

@@ -12,6 +12,8 @@ enum Permission: string
     case AddCable = 'add-cable';
     /** Write drafts of kit sheets, and check and release those of others. */
     case WriteSheet = 'write-sheet';
+    /** Throw a draft away that one wrote, or as administrator that of others, and put it back. */
+    case DiscardDraft = 'discard-draft';
     /** Write the log: safety, cuts, parking, connector. */
     case Build = 'build';
     /** Put boxes into the stores. */

@@ -22,6 +22,7 @@ enum Role: string
             Permission::KeepStores => self::Storekeeper === $this,
             Permission::TakeBox => self::Storekeeper === $this || self::Jointer === $this || self::Engineer === $this,
             Permission::WriteSheet, Permission::AcceptDeviation => self::Engineer === $this,
+            Permission::DiscardDraft => self::Engineer === $this || self::Administrator === $this,
         };
     }
 

@@ -14,5 +14,13 @@ interface KitDrafts
     /** Stores the draft when the stored one has the version before it. @throws DraftConflict */
     public function save(KitDraft $draft): void;
 
+    /** For good: it was released. */
     public function remove(string $sheetId): void;
+
+    /** Out of sight, until it is put back or another draft of the sheet is begun. */
+    public function discard(string $sheetId, \DateTimeImmutable $at): void;
+
+    public function discarded(string $sheetId): ?KitDraft;
+
+    public function putBack(string $sheetId): void;
 }

@@ -15,7 +15,7 @@ final class SessionTest extends ApiTestCase
         $answer = $this->signIn('Engineer');
         self::assertSame(200, $answer->getStatusCode());
         self::assertSame('engineer', self::at($answer, 'person.role'));
-        self::assertSame(['read', 'plan', 'add-cable', 'write-sheet', 'take-box', 'accept-deviation'], self::at($answer, 'person.may'));
+        self::assertSame(['read', 'plan', 'add-cable', 'write-sheet', 'discard-draft', 'take-box', 'accept-deviation'], self::at($answer, 'person.may'));
         self::assertSame(204, $this->call('DELETE', '/api/session')->getStatusCode());
         self::assertNull(self::at($this->call('GET', '/api/session'), 'person'));
     }

@@ -23,6 +23,9 @@ class KitDraftRow
         public string $author,
         #[ORM\Column(type: Types::DATETIMETZ_IMMUTABLE)]
         public \DateTimeImmutable $changedAt,
+        /** Thrown away then; null while it stands. */
+        #[ORM\Column(type: Types::DATETIMETZ_IMMUTABLE, nullable: true)]
+        public ?\DateTimeImmutable $discardedAt = null,
     ) {
     }
 }

@@ -78,6 +78,14 @@ export function useReleaseDraft() {
   })
 }
 
+export function useReturnDraft() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (id: string) => answered(client.POST('/api/kit-drafts/{id}/return', { params: { path: { id } } })),
+    onSuccess: () => listAnew(queries),
+  })
+}
+
 export function useDiscardDraft() {
   const queries = useQueryClient()
   return useMutation({

@@ -9,6 +9,7 @@ const WHO: Record<Right, string> = {
   plan: 'A jointer or an engineer',
   'add-cable': 'A jointer or an engineer',
   'write-sheet': 'An engineer',
+  'discard-draft': 'Who wrote it, or an administrator,',
   build: 'A jointer',
   'keep-stores': 'A storekeeper',
   'take-box': 'A jointer, an engineer or a storekeeper',

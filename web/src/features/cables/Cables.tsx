@@ -16,6 +16,8 @@ import { endOf, waitedFor, withCable } from './edit'
 import { FreeLength } from './FreeLength'
 import { IdentifySheet } from './IdentifySheet'
 import { ReadingSheet } from './ReadingSheet'
+import { PageHeading } from '../../views/PageHeading'
+import { WhoMay } from '../../views/WhoMay'
 
 export function Cables() {
   const job = useJob()
@@ -24,7 +26,7 @@ export function Cables() {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 p-4 desk:grid-cols-[minmax(0,34rem)_minmax(0,1fr)] desk:p-6">
       <div className="flex flex-wrap items-center gap-4 max-desk:order-first desk:col-span-2">
-        <h1 className="text-[1.75rem] font-bold">Cables</h1>
+        <PageHeading name="Cables" of={job.name} />
         {job.function === 'joint' && (
           <Toggle
             label="Cable end"
@@ -36,6 +38,7 @@ export function Cables() {
             ]}
           />
         )}
+        <WhoMay right="plan" deed="chooses the cables and enters what the calipers say" />
         {unmeasured && unmeasured !== end && job.draft.ends[end]?.cable && (
           <span className="text-label text-mute">End {unmeasured} has no cable yet.</span>
         )}

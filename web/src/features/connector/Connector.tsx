@@ -11,6 +11,8 @@ import { ChoiceList } from '../../views/ChoiceList'
 import { FitSummary } from '../../views/FitSummary'
 import { useJob } from '../../views/useJob'
 import { Tools } from './Tools'
+import { PageHeading } from '../../views/PageHeading'
+import { WhoMay } from '../../views/WhoMay'
 
 function detail({ connector }: Choice, unit: Unit): string {
   if (!connector) return ''
@@ -37,7 +39,8 @@ export function Connector() {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 p-4 desk:grid-cols-[minmax(0,26rem)_minmax(0,1fr)] desk:p-6">
       <section className="grid content-start gap-3">
-        <h1 className="text-[1.75rem] font-bold">{name}</h1>
+        <PageHeading name={name} of={job.name} />
+        <WhoMay right="plan" deed={`chooses the ${name.toLowerCase()}`} />
         {choices.isPending && <p role="status">Holding every {name.toLowerCase()} against the conductors</p>}
         {choices.error && <p role="alert">{choices.error.message}</p>}
         <ChoiceList

@@ -12,6 +12,8 @@ import { UnitProvider } from '../../ui/UnitContext'
 import { UnitToggle } from '../../ui/UnitToggle'
 import { ConnectorFacts } from './ConnectorFacts'
 import { ConnectorForm } from './ConnectorForm'
+import { PageHeading } from '../../views/PageHeading'
+import { WhoMay } from '../../views/WhoMay'
 
 /** Connectors and lugs: looked through, written from their makers' sheets, changed revision by revision. */
 export function Connectors() {
@@ -52,13 +54,14 @@ function Sheet() {
   return (
     <main className="mx-auto grid w-full max-w-[84rem] grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-5 p-4 desk:grid-cols-[24rem_minmax(0,1fr)] desk:p-6">
       <div className="flex flex-wrap items-center justify-between gap-4 desk:col-span-2">
-        <h1 className="text-[1.75rem] font-bold">Connectors</h1>
+        <PageHeading name="Connectors" />
         <div className="flex flex-wrap gap-3">
           <UnitToggle />
           {mayWrite && <Button onClick={() => setWritten(blank)}>New connector</Button>}
         </div>
       </div>
       <section aria-label="Connectors and lugs" className="grid content-start gap-3">
+        <WhoMay right="write-sheet" deed="adds connectors" />
         <Field label="Find, by name or maker">
           {(input) => (
             <input

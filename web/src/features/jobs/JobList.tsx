@@ -8,6 +8,8 @@ import { say } from '../../domain/sentence'
 import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
 import { NewJob } from './NewJob'
+import { PageHeading } from '../../views/PageHeading'
+import { WhoMay } from '../../views/WhoMay'
 
 export function JobList() {
   const [page, setPage] = useState(1)
@@ -17,13 +19,14 @@ export function JobList() {
   return (
     <main className="mx-auto w-full max-w-[76rem] p-4 desk:p-6">
       <div className="flex flex-wrap items-center justify-between gap-4">
-        <h1 className="text-[1.75rem] font-bold">Jobs</h1>
+        <PageHeading name="Jobs" />
         {mayPlan && (
           <Button kind="primary" onClick={() => setIsNew(true)}>
             New job
           </Button>
         )}
       </div>
+      <WhoMay right="plan" deed="makes jobs" />
       <NewJob open={isNew} onClose={() => setIsNew(false)} />
       {jobs.isPending && <p role="status">Fetching the jobs</p>}
       {jobs.error && (

@@ -19,6 +19,7 @@ import { FormContext } from '../../views/form/FormContext'
 import { TextForm } from './TextForm'
 import { useKeptText } from './useKeptText'
 import { useTrial } from './useTrial'
+import { PageHeading } from '../../views/PageHeading'
 
 /** A kit sheet being written: the leaflet's sections, what is wrong where it is wrong, and beside them what comes of it. */
 export function Draft() {
@@ -57,7 +58,7 @@ function Loaded({ draft }: { draft: KitDraft }) {
           draft={draft}
           isKept={!kept.isChanged}
           onReleased={() => void navigate(`/kits/${draft.id}`)}
-          onDiscarded={() => void navigate('/kits')}
+          onDiscarded={() => void navigate('/kits', { state: { discarded: draft.id } })}
         />
       </div>
       <SectionNav place={json ? place : 'text'} problems={draft.problems} onPlace={setPlace} isForm={json !== null} />
@@ -96,7 +97,7 @@ function Head({ draft }: { draft: KitDraft }) {
         >
           ← Kits
         </Link>
-        <h1 className="text-[1.75rem] font-bold">Draft of {draft.id}</h1>
+        <PageHeading name={`Draft of ${draft.id}`} />
         <p className="text-label text-mute">
           Written last by {draft.author}
           {draft.releasedRevision === null ? ', a new sheet' : `, after revision ${draft.releasedRevision}`}.

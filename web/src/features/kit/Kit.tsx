@@ -12,6 +12,8 @@ import { useJob } from '../../views/useJob'
 import { KitBoxes } from './KitBoxes'
 import { Where } from './Where'
 import { With } from './With'
+import { PageHeading } from '../../views/PageHeading'
+import { WhoMay } from '../../views/WhoMay'
 
 export function Kit() {
   const job = useJob()
@@ -26,7 +28,8 @@ export function Kit() {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 p-4 desk:grid-cols-[minmax(0,26rem)_minmax(0,1fr)] desk:p-6">
       <section className="grid content-start gap-3">
-        <h1 className="text-[1.75rem] font-bold">Kit</h1>
+        <PageHeading name="Kit" of={job.name} />
+        <WhoMay right="plan" deed="chooses the kit" />
         <Where
           place={draft.place ?? null}
           mounting={draft.mounting ?? null}

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link, useNavigate, useParams } from 'react-router'
-import { kitQueries, sheetFile, sheetPath, useSaveDraft } from '../../api/kits'
+import { Link, useLocation, useNavigate, useParams } from 'react-router'
+import { kitQueries, sheetFile, sheetPath, useReturnDraft, useSaveDraft } from '../../api/kits'
 import { useMay } from '../../api/session'
 import type { KitDraftSummary, KitSheet } from '../../api/types'
 import { word } from '../../domain/words'
@@ -13,6 +13,8 @@ import { UnitToggle } from '../../ui/UnitToggle'
 import { DuplicateSheet } from './DuplicateSheet'
 import { NewDraft } from './NewDraft'
 import { Changes, Rules } from '../../views/Rules'
+import { PageHeading } from '../../views/PageHeading'
+import { WhoMay } from '../../views/WhoMay'
 
 /** Kit sheets: read rule by rule, written as drafts, released by a second person. */
 export function Kits() {
@@ -34,7 +36,7 @@ function Sheet() {
   return (
     <main className="mx-auto grid w-full max-w-[84rem] grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-5 p-4 desk:grid-cols-[22rem_minmax(0,1fr)] desk:p-6">
       <div className="flex flex-wrap items-center justify-between gap-4 desk:col-span-2">
-        <h1 className="text-[1.75rem] font-bold">Kits</h1>
+        <PageHeading name="Kits" />
         <div className="flex flex-wrap gap-3">
           <UnitToggle />
           {mayWrite && <Button onClick={() => setIsNew(true)}>New sheet</Button>}
@@ -42,6 +44,8 @@ function Sheet() {
       </div>
       <section aria-label="Kit sheets" className="grid content-start gap-5">
         {list.error && <Note tone="out" role="alert" title={list.error.message} />}
+        <WhoMay right="write-sheet" deed="writes kit sheets, and a second one releases them" />
+        <Discarded onPutBack={openDraft} />
         <DraftList drafts={list.data?.drafts ?? []} />
         <KitList kits={list.data?.kits ?? []} chosen={chosen} />
       </section>
@@ -57,6 +61,22 @@ function Sheet() {
       </section>
       <NewDraft open={isNew} onClose={() => setIsNew(false)} onSaved={openDraft} />
     </main>
+  )
+}
+
+/** The draft that was just thrown away, as long as one stays here. */
+function Discarded({ onPutBack }: { onPutBack: (id: string) => void }) {
+  const state = useLocation().state as { discarded?: string } | null
+  const back = useReturnDraft()
+  const id = state?.discarded
+  if (!id) return null
+  return (
+    <Note tone="unproved" role="status" title={`The draft of ${id} is thrown away.`}>
+      <Button kind="link" onClick={() => back.mutate(id, { onSuccess: () => onPutBack(id) })}>
+        Put it back
+      </Button>
+      {back.error && <p>{back.error.message}</p>}
+    </Note>
   )
 }
 

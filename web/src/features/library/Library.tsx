@@ -12,6 +12,8 @@ import { CableFacts } from '../../views/CableFacts'
 import { CableSearch } from '../../views/CableSearch'
 import { NewCable } from '../../views/NewCable'
 import { ImportCables } from './ImportCables'
+import { PageHeading } from '../../views/PageHeading'
+import { WhoMay } from '../../views/WhoMay'
 
 /** The library of cable types: find one, see it layer by layer, take some in, hand some over. */
 export function Library() {
@@ -33,7 +35,7 @@ function Sheet() {
   return (
     <main className="mx-auto grid w-full max-w-[84rem] grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-5 p-4 desk:grid-cols-[minmax(0,1fr)_minmax(0,36rem)] desk:p-6">
       <div className="flex flex-wrap items-center justify-between gap-4 desk:col-span-2">
-        <h1 className="text-[1.75rem] font-bold">Cables</h1>
+        <PageHeading name="Cables" />
         <div className="flex flex-wrap items-center gap-3">
           <UnitToggle />
           {mayAdd && <Button onClick={() => setDialog('import')}>Take in a file</Button>}
@@ -45,6 +47,7 @@ function Sheet() {
         </div>
       </div>
       <section aria-label="Find a cable" className="grid content-start gap-3">
+        <WhoMay right="add-cable" deed="adds cables" />
         <CableSearch search={search} onSearch={setSearch} chosen={shown ?? null} onChoose={setChosen} />
         <HandOver search={search} />
       </section>

@@ -24,6 +24,7 @@ export function MarkOut() {
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] content-start">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pt-3 desk:px-6">
+        <title>{`Mark out · ${job.name} · Berm`}</title>
         <h1 className="sr-only">Mark out</h1>
         <span className="text-label text-mute">Measured from the</span>
         <Toggle

@@ -13,6 +13,7 @@ import { useUnit } from '../../ui/UnitContext'
 import { MarkTables } from '../../views/MarkTables'
 import { SectionView } from '../../views/SectionView'
 import { useJob } from '../../views/useJob'
+import { PageHeading } from '../../views/PageHeading'
 
 /** Who did what with what, and what it measured: a page that prints, a PDF, and a file to compute it again. */
 export function Record() {
@@ -22,7 +23,7 @@ export function Record() {
     <article className="mx-auto grid w-full max-w-[74rem] grid-cols-[minmax(0,1fr)] gap-6 p-4 desk:p-8 print:p-0">
       <header className="flex flex-wrap items-end justify-between gap-4 border-b-2 border-ink pb-4">
         <div>
-          <h1 className="text-[1.75rem] font-bold">{job.name}</h1>
+          <PageHeading name={job.name} of="Record" />
           <p>
             Record of a {word(job.function, unit)}. {say(job.completion.sentence, unit)}
           </p>

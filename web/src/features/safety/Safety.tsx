@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useJob } from '../../views/useJob'
+import { PageHeading } from '../../views/PageHeading'
 
 const CHECKS = [
   {
@@ -28,9 +29,9 @@ export function Safety() {
   const job = useJob()
   const mayBuild = useMay('build')
   return (
-    <div className="mx-auto grid max-w-[70rem] gap-8 p-4 desk:grid-cols-[1fr_20rem] desk:p-8">
+    <div className="mx-auto grid max-w-[70rem] gap-8 p-4 desk:grid-cols-[minmax(0,1fr)_20rem] desk:p-8">
       <section>
-        <h1 className="text-[1.75rem] font-bold">Safe to start</h1>
+        <PageHeading name="Safe to start" of={job.name} />
         {job.safety && <Confirmed job={job} />}
         {!job.safety && !mayBuild && (
           <p className="mt-4">Nobody has confirmed it yet. The jointer confirms it here, from the local permit.</p>
@@ -103,7 +104,7 @@ function Confirm({ job }: { job: Job }) {
         submit()
       }}
     >
-      <div className="grid gap-4 desk:grid-cols-3">
+      <div className="grid gap-4 desk:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_14rem]">
         <Field label="Permit number" fault={isTried && !permit.trim() ? 'Copy the number from the permit.' : undefined}>
           {(input) => <input {...input} maxLength={80} value={permit} onChange={(event) => setPermit(event.target.value)} />}
         </Field>

@@ -16,6 +16,7 @@ export function SignIn() {
   return (
     <main className="mx-auto grid min-h-dvh max-w-[58rem] content-center gap-10 p-6 desk:grid-cols-[1fr_22rem] desk:items-center">
       <div>
+        <title>Sign in · Berm</title>
         <h1 className="text-target leading-none font-bold">Berm</h1>
         <p className="mt-4 max-w-[30rem] text-lead">
           Every cut, tube and check of a medium-voltage joint or termination, worked out from the cable in front of you.

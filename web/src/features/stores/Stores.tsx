@@ -9,6 +9,7 @@ import { useUnit } from '../../ui/UnitContext'
 import { AddBox } from './AddBox'
 import { Shelf } from './Shelf'
 import { Tools } from './Tools'
+import { PageHeading } from '../../views/PageHeading'
 
 /** What is kept for the work: kits by the box, and tools. */
 export function Stores() {
@@ -16,7 +17,7 @@ export function Stores() {
   return (
     <main className="grid grid-cols-[minmax(0,1fr)] content-start gap-6 p-4 desk:p-6">
       <div className="flex flex-wrap items-center gap-6">
-        <h1 className="text-[1.75rem] font-bold">Stores</h1>
+        <PageHeading name="Stores" />
         <Toggle
           label="Shelf"
           value={shelf}
