@@ -77,23 +77,25 @@ function WithHead() {
   const signOut = useSignOut()
   return (
     <>
-      <header className="flex items-center justify-between border-b-2 border-ink px-4 desk:px-6">
-        <nav aria-label="Berm" className="flex items-stretch gap-6">
+      <header className="grid grid-cols-[1fr_auto] items-center border-b-2 border-ink px-4 desk:flex desk:justify-between desk:px-6">
+        <nav aria-label="Berm" className="contents desk:flex desk:items-stretch desk:gap-6">
           <Link to="/" className="inline-flex min-h-12 items-center text-lead font-bold">
             Berm
           </Link>
-          {PLACES.map(({ to, name }) => (
-            <NavLink
-              key={to}
-              to={to}
-              end={to === '/'}
-              className={({ isActive }) =>
-                `inline-flex min-h-12 items-center border-b-4 ${isActive ? 'border-ink font-semibold' : 'border-transparent hover:border-line'}`
-              }
-            >
-              {name}
-            </NavLink>
-          ))}
+          <div className="flex justify-between gap-2 max-desk:order-last max-desk:col-span-2 max-desk:text-label desk:gap-6">
+            {PLACES.map(({ to, name }) => (
+              <NavLink
+                key={to}
+                to={to}
+                end={to === '/'}
+                className={({ isActive }) =>
+                  `inline-flex min-h-12 items-center border-b-4 ${isActive ? 'border-ink font-semibold' : 'border-transparent hover:border-line'}`
+                }
+              >
+                {name}
+              </NavLink>
+            ))}
+          </div>
         </nav>
         <span className="flex items-center gap-4 text-label">
           <span className="max-desk:hidden">

@@ -10,6 +10,7 @@ import { ChoiceList } from '../../views/ChoiceList'
 import { FitSummary } from '../../views/FitSummary'
 import { useJob } from '../../views/useJob'
 import { KitBoxes } from './KitBoxes'
+import { KitDate } from './KitDate'
 import { Where } from './Where'
 import { With } from './With'
 import { PageHeading } from '../../views/PageHeading'
@@ -74,6 +75,7 @@ export function Kit() {
           )}
         />
         <KitBoxes job={job} />
+        <KitDate job={job} />
       </section>
       <FitSummary
         title={job.kit ? `${job.kit.name}, size ${job.kit.size}` : null}

@@ -32,7 +32,11 @@ export function Safety() {
     <div className="mx-auto grid max-w-[70rem] gap-8 p-4 desk:grid-cols-[minmax(0,1fr)_20rem] desk:p-8">
       <section>
         <PageHeading name="Safe to start" of={job.name} />
-        {job.safety && <Confirmed job={job} />}
+        {job.safety && (
+          <div className="mt-4">
+            <Confirmed job={job} />
+          </div>
+        )}
         {!job.safety && !mayBuild && (
           <p className="mt-4">Nobody has confirmed it yet. The jointer confirms it here, from the local permit.</p>
         )}
@@ -104,7 +108,7 @@ function Confirm({ job }: { job: Job }) {
         submit()
       }}
     >
-      <div className="grid gap-4 desk:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_14rem]">
+      <div className="grid gap-4 desk:grid-cols-2">
         <Field label="Permit number" fault={isTried && !permit.trim() ? 'Copy the number from the permit.' : undefined}>
           {(input) => <input {...input} maxLength={80} value={permit} onChange={(event) => setPermit(event.target.value)} />}
         </Field>

@@ -9,6 +9,7 @@ import { useUnit } from '../../ui/UnitContext'
 import { AddBox } from './AddBox'
 import { Shelf } from './Shelf'
 import { Tools } from './Tools'
+import { classes } from '../../ui/classes'
 import { PageHeading } from '../../views/PageHeading'
 
 /** What is kept for the work: kits by the box, and tools. */
@@ -56,8 +57,8 @@ function Boxes() {
 
 function BoxTable({ boxes }: { boxes: Box[] }) {
   return (
-    <table className="w-full min-w-[46rem] text-left">
-      <thead>
+    <table className="w-full text-left max-desk:block desk:min-w-[46rem]">
+      <thead className="max-desk:sr-only">
         <tr className="border-b-2 border-ink text-label text-mute">
           <th className="py-1.5 font-normal">expires</th>
           <th className="font-normal">kit</th>
@@ -67,11 +68,17 @@ function BoxTable({ boxes }: { boxes: Box[] }) {
           <th className="font-normal">state</th>
         </tr>
       </thead>
-      <tbody>
+      <tbody className="max-desk:block">
         {boxes.map((box) => (
-          <tr key={box.id} className="h-14 border-b border-line align-middle">
-            <td className="pr-4 whitespace-nowrap">{box.expiresOn ?? 'not known'}</td>
-            <td className="py-2 pr-4">
+          <tr
+            key={box.id}
+            className="h-14 border-b border-line align-middle max-desk:flex max-desk:h-auto max-desk:flex-wrap max-desk:gap-x-4 max-desk:py-2"
+          >
+            <td className="pr-4 whitespace-nowrap">
+              <span className="text-label text-mute desk:hidden">expires </span>
+              {box.expiresOn ?? 'not known'}
+            </td>
+            <td className="py-2 pr-4 max-desk:order-first max-desk:w-full max-desk:py-0">
               <span className="font-semibold">
                 {box.name}, size {box.kit.size}
               </span>
@@ -79,8 +86,14 @@ function BoxTable({ boxes }: { boxes: Box[] }) {
                 {box.maker} · {box.gtin}
               </span>
             </td>
-            <td className="pr-4 whitespace-nowrap">{box.batch || '–'}</td>
-            <td className="pr-4 whitespace-nowrap">{box.serial || '–'}</td>
+            <td className="pr-4 whitespace-nowrap">
+              <span className="text-label text-mute desk:hidden">batch </span>
+              {box.batch || '–'}
+            </td>
+            <td className={classes('pr-4 whitespace-nowrap', !box.serial && 'max-desk:hidden')}>
+              <span className="text-label text-mute desk:hidden">serial </span>
+              {box.serial || '–'}
+            </td>
             <td className="pr-4 text-label">{box.place || '–'}</td>
             <td>
               <State box={box} />
