@@ -36,7 +36,8 @@ final class TroubleTest extends TestCase
             foreach (['2', '7', '.', '4', 'Add'] as $key) {
                 $page->press($key);
             }
-            $page->see('27.4 mm 1/0°')->see('Goes to place 1 at 90°.')->see('all sent');
+            $page->see('27.4 mm 1/0°')->see('Diameter over the insulation, end A, in mm')->see('all sent');
+            $page->press('Oversheath')->see('Goes to place 1 at 90°.');
         } finally {
             $page->close();
         }

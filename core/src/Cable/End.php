@@ -9,10 +9,4 @@ enum End: string
 {
     case A = 'A';
     case B = 'B';
-
-    /** Which way along the joint's axis this end lies from the centre. */
-    public function direction(): int
-    {
-        return self::A === $this ? -1 : 1;
-    }
 }

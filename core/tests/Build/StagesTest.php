@@ -15,13 +15,19 @@ use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\StageFinished;
 use Berm\Core\Build\Event\Withdrawn;
 use Berm\Core\Build\Gate;
+use Berm\Core\Build\StageProgress;
+use Berm\Core\Build\Timing;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\Where;
 use Berm\Core\Check\CheckPlace;
+use Berm\Core\Check\Circumstances;
+use Berm\Core\Check\Look;
 use Berm\Core\Check\Looked;
 use Berm\Core\Check\Measured;
 use Berm\Core\Check\Tightened;
 use Berm\Core\Check\Waited;
+use Berm\Core\File\BadDocument;
+use Berm\Core\Formula\Values;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkPlace;
@@ -96,6 +102,68 @@ final class StagesTest extends TestCase
         self::assertSame([true, false], [$isOut(9), $isOut(10)]);
     }
 
+    /** Written down an hour later, with the time when it was done: that time counts. */
+    #[Test]
+    public function aWaitIsJudgedByWhenItWasDone(): void
+    {
+        $place = CheckPlace::of('close', 'cool', Where::of(null, null));
+        $isOut = static function (int $doneAfter) use ($place): bool {
+            $timing = Timing::kept(self::start()->modify("+$doneAfter minutes"), true, null);
+            $late = Entry::of('late', 'Test', self::start()->modify('+60 minutes'), new CheckMade($place, Waited::itOut()), $timing);
+
+            return Plan::ofLog(self::job(), [...Written::log(self::job(), [Written::safe(), ...self::joined()]), $late])->progress?->task($place)->isOut ?? false;
+        };
+        self::assertSame([true, false], [$isOut(9), $isOut(10)]);
+    }
+
+    #[Test]
+    public function anAcceptanceIsOfTheAnswerThatTheEngineerLookedAt(): void
+    {
+        $place = CheckPlace::of('cut', 'gap', Where::of(End::A, null));
+        $made = [...self::cutToSize(), self::gap(End::A, '9')];
+        $last = 'entry-'.\count($made);
+        self::assertSame('', self::refusal($made, new CheckAccepted($place, 'filled', $last)));
+        self::assertStringStartsWith('This check has been made again', self::refusal([...$made, self::gap(End::A, '9.5')], new CheckAccepted($place, 'filled', $last)));
+        self::assertSame('There is nothing to accept: this check is not out.', self::refusal(self::cutToSize(), new CheckAccepted($place, 'filled')));
+    }
+
+    #[Test]
+    public function whatALaterStageRestsOnIsWithdrawnAfterIt(): void
+    {
+        $cut = [...self::cutToSize(), self::gap(End::A, '3'), self::gap(End::B, '3'), new StageFinished('cut')];
+        self::assertSame('"Threaded" is finished and rests on it: withdraw that first.', self::refusal($cut, new Withdrawn('entry-1', 'slip')), 'a part of that stage');
+        self::assertSame('"Cut" is finished and rests on it: withdraw that first.', self::refusal($cut, new Withdrawn('entry-3', 'slip')), 'the end of the stage before');
+        self::assertSame('', self::refusal($cut, new Withdrawn('entry-'.\count($cut), 'slip')), 'the last one');
+        self::assertSame('', self::refusal(\array_slice($cut, 0, -1), new Withdrawn('entry-'.(\count($cut) - 1), 'slip')), 'a check of a stage that goes on');
+    }
+
+    #[Test]
+    public function aStageIsAskedOnlyWhereItsConditionHolds(): void
+    {
+        $stages = static fn (string $when): array => array_map(
+            static fn (StageProgress $one): string => $one->stage->key,
+            Written::plan(self::job([['key' => 'file', 'title' => 'File the bolts', 'when' => $when]]), [Written::safe()])->progress->stages ?? [],
+        );
+        self::assertSame(['park', 'cut', 'connector', 'close'], $stages('connector_fixing == "shear-bolt"'));
+        self::assertSame(['park', 'cut', 'connector', 'file', 'close'], $stages('connector_fixing == "crimp"'));
+    }
+
+    #[Test]
+    public function theConnectorIsFittedInOneStage(): void
+    {
+        $this->expectException(BadDocument::class);
+        $this->expectExceptionMessage('connector');
+        self::job([['key' => 'again', 'title' => 'Once more', 'fitsConnector' => true]]);
+    }
+
+    #[Test]
+    public function whatIsLookedAtIsSoOrIsOut(): void
+    {
+        $when = new Circumstances(Values::of([]), self::start(), null);
+        self::assertSame(Verdict::Inside, (new Look())->judge(Looked::andItIsSo(), $when)->verdict);
+        self::assertSame(Verdict::Out, (new Look())->judge(Looked::andItIsNot(), $when)->verdict);
+    }
+
     #[Test]
     public function aHoldPointWaitsForAnEngineerAndLaterStagesRestOnEarlierOnes(): void
     {
@@ -161,13 +229,15 @@ final class StagesTest extends TestCase
         return new \DateTimeImmutable('2026-03-14T08:30:00Z');
     }
 
-    private static function job(): \Berm\Core\Job\Job
+    /** @param list<array<string, mixed>> $more stages before the last */
+    private static function job(array $more = []): \Berm\Core\Job\Job
     {
         $check = static fn (string $key, string $kind, array $more): array => ['key' => $key, 'ask' => 'gap' === $key ? 'Gap left' : ucfirst($key), 'kind' => $kind, 'reason' => 'As the test has it.', ...$more];
         $stages = [
             ['key' => 'park', 'title' => 'Threaded', 'parks' => ['stress-tube', 'outer-sleeve']],
             ['key' => 'cut', 'title' => 'Cut', 'cuts' => ['oversheath', 'metallic-screen', 'insulation-screen', 'insulation'], 'checks' => [$check('gap', 'length', ['each' => 'end', 'max' => 'connector_length / 2 - 45 mm'])]],
             ['key' => 'connector', 'title' => 'Crimp', 'fitsConnector' => true, 'oneWay' => true],
+            ...$more,
             ['key' => 'close', 'title' => 'Close', 'installs' => ['stress-tube', 'outer-sleeve'], 'holdPoint' => true, 'checks' => [$check('torque', 'torque', ['min' => '67.5 N·m', 'max' => '60 lbf·ft']), $check('cool', 'wait', ['after' => 'connector', 'min' => '10 min'])]],
         ];
 

@@ -22,7 +22,9 @@ final class AgeWithinTest extends TestCase
         yield 'a day older' => ['2024-11-25', '2026-11-26', false];
         yield 'a month counts from its first day' => ['2024-11', '2026-11-01', true];
         yield 'and so is older on the second' => ['2024-11', '2026-11-02', false];
-        yield 'as many labels have it' => ['12/2024', '2026-11-26', true];
+        yield 'as many labels have it' => ['12/2024', '2026-12-01', true];
+        yield 'and a day older' => ['12/2024', '2026-12-02', false];
+        yield 'the oldest date that is one' => ['1950-01', '2026-11-26', false];
         yield 'over the turn of a year' => ['2025-01-31', '2027-01-31', true];
         yield 'made today' => ['2026-11-26', '2026-11-26', true];
         yield 'made tomorrow' => ['2026-11-27', '2026-11-26', false];

@@ -42,6 +42,17 @@ final class FormulaTest extends TestCase
         yield 'an area over a width' => ['95 mm² / 5 mm', '19 mm'];
         yield 'by the voltage of the cable' => ['voltage > 15 kV ? 2 mm : 1 mm', '1 mm'];
         yield 'by the size of the conductor' => ['conductor_area >= 95 mm2 ? 8 mm : 6 mm', '8 mm'];
+        yield 'not above itself' => ['bore_depth > 56 mm ? 2 mm : 1 mm', '1 mm'];
+        yield 'not below itself' => ['bore_depth < 56 mm ? 2 mm : 1 mm', '1 mm'];
+        yield 'at least itself' => ['bore_depth >= 56 mm ? 2 mm : 1 mm', '2 mm'];
+        yield 'at most itself' => ['bore_depth <= 56 mm ? 2 mm : 1 mm', '2 mm'];
+        yield 'one or the other' => ['bore_depth > 56 mm or connector_fixing == "crimp" ? 2 mm : 1 mm', '2 mm'];
+        yield 'the one or the other' => ['connector_fixing == "crimp" or bore_depth > 56 mm ? 2 mm : 1 mm', '2 mm'];
+        yield 'neither' => ['bore_depth > 56 mm or connector_fixing == "shear-bolt" ? 2 mm : 1 mm', '1 mm'];
+        yield 'both' => ['bore_depth >= 56 mm and connector_fixing == "crimp" ? 2 mm : 1 mm', '2 mm'];
+        yield 'only one' => ['bore_depth > 56 mm and connector_fixing == "crimp" ? 2 mm : 1 mm', '1 mm'];
+        yield 'another text' => ['connector_fixing != "crimp" ? 2 mm : 1 mm', '1 mm'];
+        yield 'not' => ['not (bore_depth > 56 mm) ? 2 mm : 1 mm', '2 mm'];
         yield 'exact where floats are not' => ['0.1 mm + 0.2 mm', '0.3 mm'];
     }
 

@@ -8,6 +8,7 @@ use Berm\Core\File\BadDocument;
 use Berm\Core\File\Fields;
 use Berm\Core\File\KitSheetFile;
 use Berm\Core\File\Problem;
+use Berm\Core\Tests\Demo;
 use Berm\Core\Tests\Example;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
@@ -38,6 +39,26 @@ final class KitSheetTest extends TestCase
         yield 'a stage with an unknown part' => ['stages', self::stages(installs: ['stress-tube', 'outer-sleeve', 'sock']), '', 'names the part "sock", which the sheet does not have'];
         yield 'a cut that no stage makes' => ['stages', self::stages(cuts: ['oversheath']), '', 'the cut "metallic-screen" exactly once'];
         yield 'weather the wrong way round' => ['shelf', ['coldestInstallation' => '40 °C', 'warmestInstallation' => '0 °C'], 'shelf', 'exchange them'];
+    }
+
+    /** @return iterable<string, array{string, string, array<string, int>}> sheet, size, and how often some of its things lie in the box */
+    public static function boxes(): iterable
+    {
+        yield 'one of each' => ['quillon-straight-12', '2', ['stress-tube' => 1, 'outer-sleeve' => 1]];
+        yield 'on each core of each end, on each core, and once' => ['quillon-wire-joint-12', '95', ['stress' => 6, 'dual' => 3, 'outer-1' => 1]];
+        yield 'two sheds on each core' => ['quillon-end-3c-12', '1', ['breakout' => 1, 'stress' => 3, 'shed' => 6, 'seal' => 3]];
+    }
+
+    /** @param array<string, int> $holds */
+    #[Test]
+    #[DataProvider('boxes')]
+    public function aBoxHoldsAPartForEachCoreAndEndThatItGoesOn(string $sheet, string $size, array $holds): void
+    {
+        $found = [];
+        foreach (Demo::kit($sheet)->inBox($size) as $item) {
+            $found[$item->key] = $item->count;
+        }
+        self::assertSame($holds, array_intersect_key($found, $holds));
     }
 
     #[Test]

@@ -41,6 +41,17 @@ final class MarkOutTest extends TestCase
         self::assertSame(['252 mm', '217 mm', '167 mm', '59 mm'], self::places($markOut, End::A));
         self::assertSame([Datum::CableEnd, Datum::LugHole, Datum::OversheathCut], $markOut->datums());
         self::assertSame('89 mm', $markOut->from(Datum::LugHole, End::A, self::mark($markOut, Cut::Insulation)->at, Length::ofMillimetres(252))->toText(), 'hole to mouth 86 less bore 56, and 59');
+        $window = $markOut->windowFrom(Datum::LugHole, End::A, self::mark($markOut, Cut::Insulation)->window(), Length::ofMillimetres(252));
+        self::assertSame(['89 mm', '90 mm'], [$window->min?->toText(), $window->max?->toText()], 'the sheet allows 1 mm more');
+    }
+
+    /** The wall under the blade is that of this cable: 0.3 mm off a wall of 4 mm, and off 4.5 mm where it measures 20.5 mm over the insulation. */
+    #[Test]
+    public function theBladeIsSetToTheWallOfTheOwnEnd(): void
+    {
+        $markOut = self::markOut(Example::with(Example::joint(), 'ends.B.readings.insulation', Example::readings('20.5')));
+        self::assertSame('3.7 mm', $markOut->mark(End::A, Cut::Insulation)->depth?->toText());
+        self::assertSame('4.2 mm', $markOut->mark(End::B, Cut::Insulation)->depth?->toText());
     }
 
     #[Test]
