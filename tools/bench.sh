@@ -30,6 +30,16 @@ for path in "${paths[@]}"; do
     END { printf "%-64s median %6.2f ms   %.2f times the empty route\n", path, least, least / base }' "$rounds"
 done
 
+printf '\n== Writing one entry: a joint of three cores, its plan known from the entry before\n'
+csrf=$(curl -fsS --noproxy '*' -b "$jar" -c "$jar" "$at/api/session" | token)
+write() { # write EVENT
+  curl -fsS --noproxy '*' -b "$jar" -o "$state/written.json" -w '%{time_total} %{size_download}\n' -H 'Content-Type: application/json' -H "X-CSRF-Token: $csrf" \
+    -d "{\"id\":\"$(php -r 'require "vendor/autoload.php"; echo Symfony\Component\Uid\Uuid::v7();')\",\"event\":$1}" "$at/api/jobs/019aa100-0000-7000-8000-000000000007/log"
+}
+for typed in 3 4 5 6 7 4 5 6 7 3; do
+  write "{\"kind\":\"check-made\",\"stage\":\"stress\",\"check\":\"step\",\"end\":\"A\",\"core\":1,\"reading\":{\"typed\":\"$typed\",\"unit\":\"mm\",\"instrument\":\"steel-rule\"}}"
+done | sort -n | awk '{ time[NR] = $1; size = $2 } END { printf "median %.1f ms; the answer has %.1f kB uncompressed (limit 25)\n", 1000 * time[int((NR + 1) / 2)], size / 1000 }'
+
 printf '\n== Ten thousand kit sizes and five hundred connectors\n'
 php tools/bench-ranking.php load
 curl -fsS --noproxy '*' -H "Cookie: $cookie" -o "$state/ranked.json" -w 'made ready once, by the first who asks: %{time_total} s\n' "$at$job/kits"

@@ -17,14 +17,14 @@ use Berm\Core\Kit\KitSize;
 /** Puts the pinned sheets into a stored job and computes all that follows from it. */
 final readonly class PlanJob
 {
-    public function __construct(private Sheets $sheets)
+    public function __construct(private Sheets $sheets, private KnownPlans $plans)
     {
     }
 
     /** @throws SheetNotFound */
     public function __invoke(StoredJob $stored): Plan
     {
-        return Plan::ofLog($this->job($stored), self::entries($stored));
+        return $this->plans->of($stored, fn (): Plan => Plan::ofLog($this->job($stored), self::entries($stored)));
     }
 
     /**

@@ -50,8 +50,8 @@ final class MarkOutTest extends TestCase
     public function theBladeIsSetToTheWallOfTheOwnEnd(): void
     {
         $markOut = self::markOut(Example::with(Example::joint(), 'ends.B.readings.insulation', Example::readings('20.5')));
-        self::assertSame('3.7 mm', $markOut->mark(End::A, Cut::Insulation)->depth?->toText());
-        self::assertSame('4.2 mm', $markOut->mark(End::B, Cut::Insulation)->depth?->toText());
+        self::assertSame('3.7 mm', $markOut->mark(End::A, Cut::Insulation)?->depth?->toText());
+        self::assertSame('4.2 mm', $markOut->mark(End::B, Cut::Insulation)?->depth?->toText());
     }
 
     #[Test]
