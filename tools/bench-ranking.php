@@ -1,6 +1,9 @@
 <?php
 
-/** Ten thousand made-up kit sizes and five hundred connectors in a database: loads them, or asks them with plain SQL.   usage: bench-ranking.php load | query */
+/**
+ * Ten thousand made-up kit sizes and five hundred connectors in a database: loads them, or asks them with plain SQL.   usage:
+ * bench-ranking.php load | query
+ */
 
 declare(strict_types=1);
 
@@ -15,14 +18,25 @@ require_once dirname(__DIR__).'/core/bench/lib.php';
 require_once dirname(__DIR__).'/core/bench/catalogue.php';
 
 $url = parse_url((string) getenv('DATABASE_URL'));
-$pdo = new PDO(sprintf('pgsql:host=%s;port=%d;dbname=%s', $url['host'], $url['port'], ltrim($url['path'], '/')), urldecode($url['user']), urldecode($url['pass'] ?? ''), [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+$pdo = new PDO(
+    sprintf('pgsql:host=%s;port=%d;dbname=%s', $url['host'], $url['port'], ltrim($url['path'], '/')),
+    urldecode($url['user']),
+    urldecode($url['pass'] ?? ''),
+    [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION],
+);
 ('load' === ($argv[1] ?? '') ? load(...) : query(...))($pdo);
 
 function load(PDO $pdo): void
 {
-    $sheet = $pdo->prepare("INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at) VALUES (?, ?, ?, ?, ?, 'bench', now())");
-    $pdo->exec('CREATE TABLE bench_size (joint bool, volts int, conductor_min float, conductor_max float, insulation_min bigint, insulation_max bigint, oversheath_min bigint, oversheath_max bigint, diameter_min bigint, diameter_max bigint, length_min bigint, length_max bigint, passes bigint, insulations text[], screens text[], places text[], armours text[], cores int)');
-    $pdo->exec('CREATE TABLE bench_connector (joint bool, conductor_min float, conductor_max float, bore bigint, diameter bigint, length bigint, materials text[])');
+    $sheet = $pdo->prepare(
+        "INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at) VALUES (?, ?, ?, ?, ?, 'bench', now())",
+    );
+    $pdo->exec(
+        'CREATE TABLE bench_size (joint bool, volts int, conductor_min float, conductor_max float, insulation_min bigint, insulation_max bigint, oversheath_min bigint, oversheath_max bigint, diameter_min bigint, diameter_max bigint, length_min bigint, length_max bigint, passes bigint, insulations text[], screens text[], places text[], armours text[], cores int)',
+    );
+    $pdo->exec(
+        'CREATE TABLE bench_connector (joint bool, conductor_min float, conductor_max float, bore bigint, diameter bigint, length bigint, materials text[])',
+    );
     $size = $pdo->prepare('INSERT INTO bench_size VALUES ('.implode(', ', array_fill(0, 18, '?')).')');
     $pdo->beginTransaction();
     foreach (manyKits(1000, 10) as $file) {
@@ -36,10 +50,16 @@ function load(PDO $pdo): void
     foreach (manyConnectors(500) as $file) {
         $one = Fields::read($file, ConnectorFile::read(...));
         $sheet->execute(['connector', $one->revision->id, $one->revision->number, $one->name, json_encode($file, JSON_THROW_ON_ERROR)]);
-        $connector->execute([(int) ('joint-connector' === $one->kind->value), $one->sizes->min->area, $one->sizes->max->area, $one->bore->nanometres, $one->diameter->nanometres, $one->length->nanometres, texts($one->materials)]);
+        $barrel = $one->barrels->first;
+        $connector->execute([
+            (int) ('joint-connector' === $one->kind->value), $barrel->sizes->min->area, $barrel->sizes->max->area, $barrel->bore->nanometres,
+            $one->diameter->nanometres, $one->length->nanometres, texts($barrel->materials),
+        ]);
     }
     $pdo->commit();
-    $pdo->exec('CREATE INDEX ON bench_size (insulation_min, insulation_max); CREATE INDEX ON bench_connector (conductor_min, conductor_max); ANALYZE bench_size; ANALYZE bench_connector; ANALYZE sheet');
+    $pdo->exec(
+        'CREATE INDEX ON bench_size (insulation_min, insulation_max); CREATE INDEX ON bench_connector (conductor_min, conductor_max); ANALYZE bench_size; ANALYZE bench_connector; ANALYZE sheet',
+    );
 }
 
 /** @return list<mixed> */
@@ -51,9 +71,19 @@ function columns(Berm\Core\Kit\KitSheet $kit, Berm\Core\Kit\KitSize $size): arra
 
     return [
         (int) (AccessoryFunction::Joint === $kit->application->function), $kit->voltageOf($size)->highestVolts, $takes->conductors->min->area, $takes->conductors->max->area,
-        $takes->insulation->min->nanometres ?? 0, $takes->insulation->max->nanometres ?? PHP_INT_MAX, $takes->oversheath->min->nanometres ?? 0, $takes->oversheath->max->nanometres ?? PHP_INT_MAX,
-        $size->connectorDiameter->min->nanometres ?? 0, $size->connectorDiameter->max->nanometres ?? PHP_INT_MAX, $size->connectorLength->min->nanometres ?? 0, $size->connectorLength->max->nanometres ?? PHP_INT_MAX,
-        [] === $bores ? PHP_INT_MAX : min($bores), texts($kinds->insulations), texts($kinds->screens), texts($kit->application->places), texts($kinds->armours), $kinds->cores->value,
+        $takes->insulation->min->nanometres
+            ?? 0, $takes->insulation->max->nanometres
+            ?? PHP_INT_MAX, $takes->oversheath->min->nanometres
+            ?? 0, $takes->oversheath->max->nanometres
+            ?? PHP_INT_MAX,
+        $size->connectorDiameter->min->nanometres
+            ?? 0, $size->connectorDiameter->max->nanometres
+            ?? PHP_INT_MAX, $size->connectorLength->min->nanometres
+            ?? 0, $size->connectorLength->max->nanometres
+            ?? PHP_INT_MAX,
+        [] === $bores
+            ? PHP_INT_MAX
+            : min($bores), texts($kinds->insulations), texts($kinds->screens), texts($kit->application->places), texts($kinds->armours), $kinds->cores->value,
     ];
 }
 

@@ -45,7 +45,9 @@ function mutation(Node $node, string $code): ?array
         return false === $at || $at > $node->right->getStartFilePos() ? null : [$at, $at + strlen($sign), $other];
     }
     $name = match (true) {
-        $node instanceof Node\Expr\MethodCall, $node instanceof Node\Expr\StaticCall => $node->name instanceof Node\Identifier ? $node->name : null,
+        $node instanceof Node\Expr\MethodCall, $node instanceof Node\Expr\StaticCall => $node->name instanceof Node\Identifier
+            ? $node->name
+            : null,
         $node instanceof Node\Expr\FuncCall => $node->name instanceof Node\Name ? $node->name : null,
         default => null,
     };
@@ -54,16 +56,25 @@ function mutation(Node $node, string $code): ?array
     }
 
     return match (true) {
-        $node instanceof Node\Expr\MethodCall && 'isLessThan' === (string) ($node->name instanceof Node\Identifier ? $node->name : '') => [$from, $from, '!'],
+        $node instanceof Node\Expr\MethodCall
+            && 'isLessThan' === (string) ($node->name instanceof Node\Identifier ? $node->name : '') => [$from, $from, '!'],
         $node instanceof Node\Expr\BooleanNot => [$from, $from + 1, ''],
         $node instanceof Node\Scalar\Int_ => [$from, $to, (string) ($node->value + 1)],
         $node instanceof Node\Scalar\Float_ => [$from, $to, (string) ($node->value * 1.1)],
-        $node instanceof Node\Expr\ConstFetch && in_array($node->name->toLowerString(), ['true', 'false'], true) => [$from, $to, 'true' === $node->name->toLowerString() ? 'false' : 'true'],
+        $node instanceof Node\Expr\ConstFetch && in_array($node->name->toLowerString(), ['true', 'false'], true) => [
+            $from, $to, 'true' === $node->name->toLowerString() ? 'false' : 'true',
+        ],
         $node instanceof Node\Expr\Ternary && null !== $node->if => [
             $node->if->getStartFilePos(), $to,
-            substr($code, $node->else->getStartFilePos(), $node->else->getEndFilePos() + 1 - $node->else->getStartFilePos()).' : '.substr($code, $node->if->getStartFilePos(), $node->if->getEndFilePos() + 1 - $node->if->getStartFilePos()),
+            substr(
+                $code, $node->else->getStartFilePos(), $node->else->getEndFilePos() + 1 - $node->else->getStartFilePos(),
+            ).' : '.substr($code, $node->if->getStartFilePos(), $node->if->getEndFilePos() + 1 - $node->if->getStartFilePos()),
         ],
-        $node instanceof Node\Expr\BinaryOp\Coalesce => [$from, $to, '('.substr($code, $node->right->getStartFilePos(), $node->right->getEndFilePos() + 1 - $node->right->getStartFilePos()).')'],
+        $node instanceof Node\Expr\BinaryOp\Coalesce => [
+            $from,
+            $to,
+            '('.substr($code, $node->right->getStartFilePos(), $node->right->getEndFilePos() + 1 - $node->right->getStartFilePos()).')',
+        ],
         default => null,
     };
 }
@@ -76,8 +87,16 @@ function faults(string $file): array
     $finder = new NodeFinder();
     $tree = (new ParserFactory())->createForHostVersion()->parse($code) ?? [];
     // The cells of tables are held against their source by tests of their own: a fault in one of hundreds says little.
-    $cells = array_merge([], ...array_map(static fn (Node $table): array => $finder->findInstanceOf($table, Node\Scalar::class), $finder->findInstanceOf($tree, Node\Stmt\ClassConst::class)));
-    foreach ($finder->find($tree, static fn (Node $node): bool => !in_array($node, $cells, true) && null !== mutation($node, $code)) as $node) {
+    $cells = array_merge(
+        [],
+        ...array_map(
+            static fn (Node $table): array => $finder->findInstanceOf($table, Node\Scalar::class),
+            $finder->findInstanceOf($tree, Node\Stmt\ClassConst::class),
+        ),
+    );
+    foreach ($finder->find(
+        $tree, static fn (Node $node): bool => !in_array($node, $cells, true) && null !== mutation($node, $code),
+    ) as $node) {
         [$from, $to, $instead] = mutation($node, $code) ?? [0, 0, ''];
         $faulty = substr($code, 0, $from).$instead.substr($code, $to);
         $lines = explode("\n", $faulty);
@@ -96,7 +115,9 @@ function start(string $root, string $file, string $faulty, int $slot): mixed
     $unit = 'vendor/bin/phpunit --bootstrap tools/mutants-bootstrap.php --no-progress --no-output --stop-on-defect --do-not-cache-result';
     $own = is_dir("$root/core/tests/$folder") ? "timeout 120 $unit core/tests/$folder && " : '';
     $process = proc_open(
-        ['bash', '-c', "$own timeout 240 $unit --testsuite core"], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $root,
+        ['bash', '-c', "$own timeout 240 $unit --testsuite core"], [
+            1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w'],
+        ], $pipes, $root,
         [...getenv(), 'MUTANT_FILE' => $file, 'MUTANT_COPY' => $copy],
     );
 

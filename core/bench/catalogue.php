@@ -12,13 +12,23 @@ declare(strict_types=1);
 function manyKits(int $sheets, int $sizes): Generator
 {
     mt_srand(20261125);
-    $demo = array_map(static fn (string $file): array => json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR), glob(dirname(__DIR__, 2).'/demo/kits/*.json'));
+    $demo = array_map(
+        static fn (string $file): array => json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR),
+        glob(dirname(__DIR__, 2).'/demo/kits/*.json'),
+    );
     for ($i = 0; $i < $sheets; ++$i) {
         $sheet = $demo[$i % count($demo)];
         // A maker has a sheet for a voltage class and a few screens, and sizes that cover the conductors step by step.
         $voltage = ['6.35/11 (12) kV', '8.7/15 (17.5) kV', '12/20 (24) kV', '18/30 (36) kV', '15 kV', '25 kV', '35 kV'][mt_rand(0, 6)];
         $made = array_map(static fn (int $n): array => manySize($sheet['sizes'][$n % count($sheet['sizes'])], $n), range(1, $sizes));
-        yield [...$sheet, 'id' => "bench-kit-$i", 'name' => "{$sheet['name']} $i", 'ratedVoltage' => $voltage, 'overlappingSizes' => true, 'sizes' => $made];
+        yield [
+            ...$sheet,
+            'id' => "bench-kit-$i",
+            'name' => "{$sheet['name']} $i",
+            'ratedVoltage' => $voltage,
+            'overlappingSizes' => true,
+            'sizes' => $made,
+        ];
     }
 }
 
@@ -53,12 +63,17 @@ function manySize(array $size, int $number): array
 function manyConnectors(int $count): Generator
 {
     mt_srand(61238);
-    $demo = array_map(static fn (string $file): array => json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR), glob(dirname(__DIR__, 2).'/demo/connectors/*.json'));
+    $demo = array_map(
+        static fn (string $file): array => json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR),
+        glob(dirname(__DIR__, 2).'/demo/connectors/*.json'),
+    );
     for ($i = 0; $i < $count; ++$i) {
         $connector = $demo[$i % count($demo)];
         $by = mt_rand(900, 1100) / 1000;
         foreach (['bore', 'boreDepth', 'diameter', 'length', 'holeToMouth'] as $of) {
-            isset($connector[$of]) && $connector[$of] = round(Berm\Core\Quantity\Length::parse($connector[$of], Berm\Core\Quantity\LengthUnit::Millimetre)->inMillimetres() * $by, 1).' mm';
+            isset($connector[$of]) && $connector[$of] = round(
+                Berm\Core\Quantity\Length::parse($connector[$of], Berm\Core\Quantity\LengthUnit::Millimetre)->inMillimetres() * $by, 1,
+            ).' mm';
         }
         yield [...$connector, 'id' => "bench-connector-$i", 'name' => "{$connector['name']} $i"];
     }

@@ -27,5 +27,9 @@ $every = intdiv(count($all), 5000);
 $some = array_values(array_filter($all, static fn (int $i): bool => 0 === $i % $every, ARRAY_FILTER_USE_KEY));
 foreach ([array_slice($some, 0, 5000), $all] as $cables) {
     $catalogue = Catalogue::of($cables);
-    measure(sprintf('four diameters and one look against %d constructions', $catalogue->count()), 60, static fn (): array => Identification::rank($catalogue, $evidence, 8));
+    measure(
+        sprintf('four diameters and one look against %d constructions', $catalogue->count()),
+        60,
+        static fn (): array => Identification::rank($catalogue, $evidence, 8),
+    );
 }

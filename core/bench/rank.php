@@ -29,10 +29,23 @@ $kits = KitTable::of((static function (): Generator {
         yield Fields::read($sheet, KitSheetFile::read(...));
     }
 })());
-$connectors = ConnectorTable::of(array_map(static fn (array $one) => Fields::read($one, ConnectorFile::read(...)), [...manyConnectors(500)]));
+$connectors = ConnectorTable::of(array_map(
+    static fn (array $one) => Fields::read($one, ConnectorFile::read(...)), [...manyConnectors(500)],
+));
 foreach (['iec-1x95-al-12', 'icea-4-0-al-15-100'] as $cable) {
-    $enquiry = new Enquiry(AccessoryFunction::Joint, Demo::ends(['A' => $cable, 'B' => $cable]), Site::of(Weather::unknown(), Place::Buried, null), LengthUnit::Millimetre);
+    $enquiry = new Enquiry(
+        AccessoryFunction::Joint,
+        Demo::ends(['A' => $cable, 'B' => $cable]),
+        Site::of(Weather::unknown(), Place::Buried, null),
+        LengthUnit::Millimetre,
+    );
     $ranked = Ranking::kits($enquiry, $kits, $connectors);
     $pairs = array_sum(array_map(static fn ($pair): int => $pair->goes, $ranked->pairs));
-    measure(sprintf('%d sizes x %d connectors for %s: %d fit, %d pairs', $kits->count(), $connectors->count(), $cable, $ranked->possible, $pairs), 40, static fn (): Ranked => Ranking::kits($enquiry, $kits, $connectors));
+    measure(
+        sprintf(
+            '%d sizes x %d connectors for %s: %d fit, %d pairs', $kits->count(), $connectors->count(), $cable, $ranked->possible, $pairs,
+        ),
+        40,
+        static fn (): Ranked => Ranking::kits($enquiry, $kits, $connectors),
+    );
 }

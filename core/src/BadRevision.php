@@ -9,7 +9,9 @@ final class BadRevision extends \DomainException implements CoreError
     /** @internal */
     public static function id(string $id): self
     {
-        return new self(\sprintf('the id "%s" may hold lower-case letters, digits, dots and hyphens only, 80 at most.', mb_strimwidth(mb_scrub($id), 0, 40, '…')));
+        return new self(\sprintf(
+            'the id "%s" may hold lower-case letters, digits, dots and hyphens only, 80 at most.', mb_strimwidth(mb_scrub($id), 0, 40, '…'),
+        ));
     }
 
     /** @internal */

@@ -77,7 +77,9 @@ final class Demo
         $readings = [];
         foreach ($construction->design->measurableLayers() as $layer) {
             $diameter = $construction->diameterOver($layer);
-            $readings[$layer->value] = null === $diameter || LayerKind::ConductorScreen === $layer ? [] : [['typed' => (string) $diameter->inMillimetres(), 'unit' => 'mm', 'instrument' => 'caliper']];
+            $readings[$layer->value] = null === $diameter || LayerKind::ConductorScreen === $layer ? [] : [[
+                'typed' => (string) $diameter->inMillimetres(), 'unit' => 'mm', 'instrument' => 'caliper',
+            ]];
         }
 
         return ['cable' => CableTypeFile::write($construction), 'readings' => array_filter($readings), 'freeLength' => '4000 mm'];

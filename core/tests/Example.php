@@ -7,7 +7,9 @@ namespace Berm\Core\Tests;
 use Berm\Core\File\Fields;
 use Berm\Core\File\JobFile;
 
-/** A job made for the tests, with the strip rules of common practice (half the connector + 5 mm; butt; bore depth + 3 mm), as its open file. */
+/**
+ * A job made for the tests, with the strip rules of common practice (half the connector + 5 mm; butt; bore depth + 3 mm), as its open file.
+ */
 final class Example
 {
     /** @return array<string, mixed> */
@@ -27,7 +29,13 @@ final class Example
     {
         $job = self::joint();
 
-        return [...$job, 'function' => 'termination', 'ends' => ['A' => self::end('500 mm')], 'kit' => ['sheet' => self::sheet('termination'), 'size' => 'M'], 'connector' => self::lug()];
+        return [
+            ...$job,
+            'function' => 'termination',
+            'ends' => ['A' => self::end('500 mm')],
+            'kit' => ['sheet' => self::sheet('termination'), 'size' => 'M'],
+            'connector' => self::lug(),
+        ];
     }
 
     /** @param array<string, mixed> $job */
@@ -65,7 +73,9 @@ final class Example
     /** @return list<array{typed: string, unit: string, instrument: string}> */
     public static function readings(string ...$typed): array
     {
-        return array_values(array_map(static fn (string $text): array => ['typed' => $text, 'unit' => 'mm', 'instrument' => 'caliper'], $typed));
+        return array_values(array_map(
+            static fn (string $text): array => ['typed' => $text, 'unit' => 'mm', 'instrument' => 'caliper'], $typed,
+        ));
     }
 
     /** @return array<string, mixed> */
@@ -78,7 +88,9 @@ final class Example
             'conductor' => ['material' => 'aluminium', 'shape' => 'compacted', 'size' => '95 mm²'],
             'insulation' => 'xlpe', 'metallicScreen' => 'copper-tape', 'oversheath' => 'pe',
             'layers' => [
-                $layer('conductor', '11.5 mm', '11 mm', '12 mm'), $layer('insulation', '19.5 mm', '17.5 mm', '21.6 mm'), $layer('insulation-screen', '21.1 mm', '18.5 mm', '24 mm'),
+                $layer('conductor', '11.5 mm', '11 mm', '12 mm'), $layer('insulation', '19.5 mm', '17.5 mm', '21.6 mm'), $layer(
+                    'insulation-screen', '21.1 mm', '18.5 mm', '24 mm',
+                ),
                 $layer('metallic-screen', '21.4 mm', '18.7 mm', '24.6 mm'), $layer('oversheath', '25 mm', '21 mm', '29 mm'),
             ],
         ];
@@ -97,7 +109,14 @@ final class Example
     /** @return array<string, mixed> */
     private static function lug(): array
     {
-        return [...self::connector('crimp'), 'id' => 'example-lug', 'kind' => 'lug', 'boreDepth' => '56 mm', 'length' => '60 mm', 'holeToMouth' => '86 mm'];
+        return [
+            ...self::connector('crimp'),
+            'id' => 'example-lug',
+            'kind' => 'lug',
+            'boreDepth' => '56 mm',
+            'length' => '60 mm',
+            'holeToMouth' => '86 mm',
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -117,14 +136,20 @@ final class Example
     private static function sheet(string $function): array
     {
         $range = static fn (string $min, string $max): array => compact('min', 'max');
-        $tolerance = static fn (string $below, string $above): array => ['tolerance' => compact('below', 'above'), 'reason' => 'As the test has it.'];
+        $tolerance = static fn (string $below, string $above): array => [
+            'tolerance' => compact('below', 'above'), 'reason' => 'As the test has it.',
+        ];
         $isJoint = 'joint' === $function;
         $insulation = $isJoint ? [
             ['when' => 'connector_fixing == "crimp"', 'distance' => 'connector_length / 2 + 5 mm', ...$tolerance('0 mm', '1 mm')],
             ['when' => 'connector_fixing == "shear-bolt"', 'distance' => 'connector_length / 2', ...$tolerance('0 mm', '1 mm')],
         ] : [['distance' => 'bore_depth + 3 mm', ...$tolerance('0 mm', '1 mm')]];
-        $cut = static fn (string $cut, string $distance, string $by): array => ['cut' => $cut, 'tool' => 'knife', 'cases' => [['distance' => $distance, ...$tolerance($by, $by)]]];
-        $tube = static fn (string $length, string $bore): array => ['length' => $length, 'expandedBore' => $bore, 'recoveredBore' => '12 mm'];
+        $cut = static fn (string $cut, string $distance, string $by): array => [
+            'cut' => $cut, 'tool' => 'knife', 'cases' => [['distance' => $distance, ...$tolerance($by, $by)]],
+        ];
+        $tube = static fn (string $length, string $bore): array => [
+            'length' => $length, 'expandedBore' => $bore, 'recoveredBore' => '12 mm',
+        ];
 
         return [
             'id' => 'example-'.$function, 'revision' => 3, 'name' => 'Example kit', 'maker' => 'Example', 'function' => $function, 'technology' => 'heat-shrink',
@@ -143,8 +168,22 @@ final class Example
                 ['cut' => 'insulation', 'tool' => 'stripper', 'depth' => 'insulation_thickness - 0.3 mm', 'cases' => $insulation],
             ],
             'parts' => [
-                ['key' => 'stress-tube', 'name' => 'Stress tube', 'kind' => 'stress-tube', 'parkOn' => $isJoint ? ['A'] : [], 'from' => $isJoint ? '-part_length / 2' : 'cut_metallic_screen - part_length', 'laps' => $isJoint ? ['insulation-screen' => '25 mm'] : []],
-                ['key' => 'outer-sleeve', 'name' => 'Outer sleeve', 'kind' => 'outer-sleeve', 'parkOn' => $isJoint ? ['A', 'B'] : ['A'], 'from' => '-part_length / 2', 'laps' => []],
+                [
+                    'key' => 'stress-tube',
+                    'name' => 'Stress tube',
+                    'kind' => 'stress-tube',
+                    'parkOn' => $isJoint ? ['A'] : [],
+                    'from' => $isJoint ? '-part_length / 2' : 'cut_metallic_screen - part_length',
+                    'laps' => $isJoint ? ['insulation-screen' => '25 mm'] : [],
+                ],
+                [
+                    'key' => 'outer-sleeve',
+                    'name' => 'Outer sleeve',
+                    'kind' => 'outer-sleeve',
+                    'parkOn' => $isJoint ? ['A', 'B'] : ['A'],
+                    'from' => '-part_length / 2',
+                    'laps' => [],
+                ],
             ],
         ];
     }

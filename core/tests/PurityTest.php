@@ -29,7 +29,10 @@ final class PurityTest extends TestCase
     #[Test]
     public function anOffenceWouldBeSeen(): void
     {
-        self::assertSame(['time()', 'echo', 'new DateTimeImmutable'], self::offences('<?php $a = time(); echo $this->time(); $b = new \DateTimeImmutable();'));
+        self::assertSame(
+            ['time()', 'echo', 'new DateTimeImmutable'],
+            self::offences('<?php $a = time(); echo $this->time(); $b = new \DateTimeImmutable();'),
+        );
     }
 
     /** @return iterable<string, string> */
@@ -52,7 +55,9 @@ final class PurityTest extends TestCase
             $before = $tokens[$i - 1] ?? null;
             $after = $tokens[$i + 1] ?? null;
             $name = ltrim($token->text, '\\');
-            $isCall = $token->is([\T_STRING, \T_NAME_FULLY_QUALIFIED]) && '(' === $after?->text && true !== $before?->is([\T_OBJECT_OPERATOR, \T_DOUBLE_COLON, \T_FUNCTION, \T_NULLSAFE_OBJECT_OPERATOR, \T_NEW]);
+            $isCall = $token->is([\T_STRING, \T_NAME_FULLY_QUALIFIED]) && '(' === $after?->text && true !== $before?->is([
+                \T_OBJECT_OPERATOR, \T_DOUBLE_COLON, \T_FUNCTION, \T_NULLSAFE_OBJECT_OPERATOR, \T_NEW,
+            ]);
             $found = match (true) {
                 $isCall && \in_array(strtolower($name), self::FORBIDDEN, true) => [...$found, "$name()"],
                 $token->is([\T_ECHO, \T_PRINT]) => [...$found, $token->text],

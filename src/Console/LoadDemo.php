@@ -87,10 +87,15 @@ final class LoadDemo extends Command
             ($this->saveDraft)(Fields::readText($text, KitSheetFile::read(...))->revision->id, 0, $text, 'Tamsin Oake');
         }
         foreach (range(0, 5) as $pull) {
-            $box = ($this->addBox)($this->ids->next(), $this->reader->read($pull), $pull < 4 ? 'Harbour store, bay 3' : 'Van 2', 'Bram Kettley')->box;
+            $box = ($this->addBox)(
+                $this->ids->next(), $this->reader->read($pull), $pull < 4 ? 'Harbour store, bay 3' : 'Van 2', 'Bram Kettley',
+            )->box;
             $this->boxes[$box->batch] = $box->id;
         }
-        foreach (Fields::readText('{"tools": '.file_get_contents("$this->folder/tools.json").'}', static fn (Fields $file): array => $file->list('tools', ToolFile::read(...))) as $tool) {
+        foreach (Fields::readText(
+            '{"tools": '.file_get_contents("$this->folder/tools.json").'}',
+            static fn (Fields $file): array => $file->list('tools', ToolFile::read(...)),
+        ) as $tool) {
             $this->tools->save($tool);
         }
         foreach ($this->files('jobs') as $text) {

@@ -38,7 +38,9 @@ final class SetPeople extends Command
         }
         $file = $input->getArgument('file');
         $text = (string) file_get_contents(\is_string($file) ? $file : '');
-        Fields::readText($text, fn (Fields $document): array => $document->list('people', fn (Fields $person): bool => $this->add($person, $password)));
+        Fields::readText(
+            $text, fn (Fields $document): array => $document->list('people', fn (Fields $person): bool => $this->add($person, $password)),
+        );
 
         return self::SUCCESS;
     }

@@ -17,7 +17,10 @@ final readonly class LabelReader
     /** @param int $pull counted from 0; the roll begins again after its last label */
     public function read(int $pull): string
     {
-        $labels = array_values(array_filter(explode("\n", (string) file_get_contents($this->roll)), static fn (string $line): bool => '' !== $line && !str_starts_with($line, '#')));
+        $labels = array_values(array_filter(
+            explode("\n", (string) file_get_contents($this->roll)),
+            static fn (string $line): bool => '' !== $line && !str_starts_with($line, '#'),
+        ));
 
         return [] === $labels ? '' : str_replace('<GS>', "\x1D", $labels[$pull % \count($labels)]);
     }

@@ -44,7 +44,9 @@ final readonly class CableController
         $perPage = min(100, max(1, $request->query->getInt('perPage', 30)));
         [$cables, $total] = $this->cables->page(self::search($request), self::unit($request), $page, $perPage);
 
-        return new JsonResponse(['cables' => array_map(CableJson::type(...), $cables), 'page' => $page, 'perPage' => $perPage, 'total' => $total]);
+        return new JsonResponse([
+            'cables' => array_map(CableJson::type(...), $cables), 'page' => $page, 'perPage' => $perPage, 'total' => $total,
+        ]);
     }
 
     #[Route('/api/cables', methods: ['POST'])]
@@ -70,17 +72,27 @@ final readonly class CableController
         [$type, $content] = match ($format) {
             'csv' => ['text/csv; charset=utf-8', CableTableFile::write($cables)],
             'xml' => ['application/rdf+xml', CimFile::write($cables)],
-            default => ['application/json', json_encode(['cables' => array_map(CableTypeFile::write(...), [...$cables])], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES)],
+            default => [
+                'application/json',
+                json_encode(
+                    ['cables' => array_map(CableTypeFile::write(...), [...$cables])],
+                    \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES,
+                ),
+            ],
         };
 
-        return new Response($content, headers: ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"cables.$format\""]);
+        return new Response(
+            $content, headers: ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"cables.$format\""],
+        );
     }
 
     #[Route('/api/cables/import', methods: ['POST'])]
     #[IsGranted(Permission::AddCable->value)]
     public function import(Request $request, ImportCables $importCables, #[CurrentUser] Person $person): JsonResponse
     {
-        $keep = Keep::tryFrom($request->query->getString('keep', Keep::Nothing->value)) ?? throw BadDocument::because('keep', 'must be one of nothing, good, all.');
+        $keep = Keep::tryFrom(
+            $request->query->getString('keep', Keep::Nothing->value),
+        ) ?? throw BadDocument::because('keep', 'must be one of nothing, good, all.');
 
         return new JsonResponse(ImportJson::of($importCables(self::read($request), $keep, $person->shownAs)));
     }

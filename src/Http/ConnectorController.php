@@ -32,7 +32,9 @@ final readonly class ConnectorController
         $page = PageNumber::of($request);
         [$connectors, $total] = $this->sheets->connectors($request->query->getString('search'), $page, self::PER_PAGE);
 
-        return new JsonResponse(['connectors' => array_map(ConnectorJson::of(...), $connectors), 'total' => $total, 'page' => $page, 'perPage' => self::PER_PAGE]);
+        return new JsonResponse([
+            'connectors' => array_map(ConnectorJson::of(...), $connectors), 'total' => $total, 'page' => $page, 'perPage' => self::PER_PAGE,
+        ]);
     }
 
     #[Route('/api/connectors', methods: ['POST'])]

@@ -29,7 +29,9 @@ final readonly class CsrfGuard
         }
         $token = new CsrfToken(self::TOKEN, $request->headers->get(self::HEADER, ''));
         if (!$this->tokens->isTokenValid($token)) {
-            $event->setResponse(ProblemListener::problem(403, 'csrf', 'This page is out of date or was not opened here. Reload it; what you typed is kept.'));
+            $event->setResponse(ProblemListener::problem(
+                403, 'csrf', 'This page is out of date or was not opened here. Reload it; what you typed is kept.',
+            ));
         }
     }
 }

@@ -46,7 +46,9 @@ final readonly class JobController
         $perPage = min(100, max(1, $request->query->getInt('perPage', 20)));
         [$jobs, $total] = $listJobs($page, $perPage);
 
-        return new JsonResponse(['jobs' => array_map(JobJson::summary(...), $jobs), 'page' => $page, 'perPage' => $perPage, 'total' => $total]);
+        return new JsonResponse([
+            'jobs' => array_map(JobJson::summary(...), $jobs), 'page' => $page, 'perPage' => $perPage, 'total' => $total,
+        ]);
     }
 
     #[Route('/api/jobs', methods: ['POST'])]
@@ -72,19 +74,24 @@ final readonly class JobController
     public function plan(string $id, Request $request, ChangePlan $changePlan, #[CurrentUser] Person $person): JsonResponse
     {
         $version = Version::of($request);
-        $draft = static fn (StoredJob $stored): PlanDraft => Body::read($request, static fn (Fields $body): PlanDraft => PlanDraftFile::read($body, $stored->function));
+        $draft = static fn (StoredJob $stored): PlanDraft => Body::read(
+            $request, static fn (Fields $body): PlanDraft => PlanDraftFile::read($body, $stored->function),
+        );
 
         return JobAnswers::of($changePlan($id, $version, $draft, $person->shownAs));
     }
 
     #[Route('/api/jobs/{id}/log', methods: ['POST'])]
     #[IsGranted(Permission::Read->value)]
-    public function write(string $id, Request $request, WriteEntry $writeEntry, AuthorizationCheckerInterface $rights, #[CurrentUser] Person $person): JsonResponse
-    {
+    public function write(
+        string $id, Request $request, WriteEntry $writeEntry, AuthorizationCheckerInterface $rights, #[CurrentUser] Person $person,
+    ): JsonResponse {
         [$entryId, $event, $times] = Body::read($request, static fn (Fields $body): array => [
             Body::id($body, 'id'),
             Fields::got($body->object('event', LogFile::readEvent(...))),
-            new SentTimes(MomentFile::optional($body, 'madeAt'), MomentFile::optional($body, 'sentAt'), MomentFile::optional($body, 'doneAt')),
+            new SentTimes(
+                MomentFile::optional($body, 'madeAt'), MomentFile::optional($body, 'sentAt'), MomentFile::optional($body, 'doneAt'),
+            ),
         ]);
         if (!$rights->isGranted(self::rightFor($event::kind())->value)) {
             throw new AccessDeniedException();
@@ -119,7 +126,9 @@ final readonly class JobController
         return match ($kind->writer()) {
             Writer::Jointer => Permission::Build,
             Writer::Engineer => Permission::AcceptDeviation,
-            Writer::Server => throw BadDocument::because('event.kind', 'is written by the server alone, when a box is opened, a tool named or the plan changed.'),
+            Writer::Server => throw BadDocument::because(
+                'event.kind', 'is written by the server alone, when a box is opened, a tool named or the plan changed.',
+            ),
         };
     }
 }

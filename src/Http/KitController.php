@@ -37,7 +37,10 @@ final readonly class KitController
     #[IsGranted(Permission::Read->value)]
     public function list(): JsonResponse
     {
-        return new JsonResponse(['kits' => array_map(KitSheetJson::summary(...), $this->sheets->kits()), 'drafts' => array_map(KitSheetJson::draftSummary(...), $this->drafts->all())]);
+        return new JsonResponse([
+            'kits' => array_map(KitSheetJson::summary(...), $this->sheets->kits()),
+            'drafts' => array_map(KitSheetJson::draftSummary(...), $this->drafts->all()),
+        ]);
     }
 
     #[Route('/api/kits/{id}/{revision}/words', requirements: ['revision' => '[1-9]\d{0,5}'], methods: ['GET'])]
@@ -51,7 +54,10 @@ final readonly class KitController
     #[IsGranted(Permission::Read->value)]
     public function changes(string $id, int $from, int $to): JsonResponse
     {
-        return new JsonResponse(['changes' => array_map(KitSheetJson::change(...), Change::between($this->sheets->kit(Revision::of($id, $from)), $this->sheets->kit(Revision::of($id, $to))))]);
+        return new JsonResponse(['changes' => array_map(
+            KitSheetJson::change(...),
+            Change::between($this->sheets->kit(Revision::of($id, $from)), $this->sheets->kit(Revision::of($id, $to))),
+        )]);
     }
 
     #[Route('/api/kit-drafts/{id}', methods: ['GET'])]
@@ -100,6 +106,8 @@ final readonly class KitController
 
     private function answer(KitDraft $draft): JsonResponse
     {
-        return new JsonResponse(KitSheetJson::draft($draft, $this->sheets->newestKit($draft->sheetId)), 200, ['ETag' => '"'.$draft->version.'"']);
+        return new JsonResponse(
+            KitSheetJson::draft($draft, $this->sheets->newestKit($draft->sheetId)), 200, ['ETag' => '"'.$draft->version.'"'],
+        );
     }
 }

@@ -32,13 +32,17 @@ final readonly class Page
     #[Route('/{path}', requirements: ['path' => '(?!api/|build/).*'], methods: ['GET'], priority: -1)]
     public function page(): Response
     {
-        return new Response($this->read('public/build/index.html'), headers: ['Content-Type' => 'text/html; charset=utf-8', 'Cache-Control' => 'no-cache']);
+        return new Response(
+            $this->read('public/build/index.html'), headers: ['Content-Type' => 'text/html; charset=utf-8', 'Cache-Control' => 'no-cache'],
+        );
     }
 
     private function read(string $path): string
     {
         $file = $this->project.'/'.$path;
 
-        return is_file($file) ? (string) file_get_contents($file) : throw new NotFoundHttpException("$path is not there: build the page with ./berm start.");
+        return is_file($file) ? (string) file_get_contents($file) : throw new NotFoundHttpException(
+            "$path is not there: build the page with ./berm start.",
+        );
     }
 }

@@ -58,16 +58,29 @@ final readonly class ProblemListener
     private function answer(\Throwable $error): JsonResponse
     {
         return match (true) {
-            $error instanceof BadDocument => self::problem(422, 'bad-document', 'Some of it cannot be used. Nothing was stored.', ['problems' => array_map(static fn (Problem $problem): array => ['path' => $problem->path, 'message' => $problem->message], $error->problems)]),
+            $error instanceof BadDocument => self::problem(
+                422,
+                'bad-document',
+                'Some of it cannot be used. Nothing was stored.',
+                ['problems' => array_map(
+                    static fn (Problem $problem): array => ['path' => $problem->path, 'message' => $problem->message], $error->problems,
+                )],
+            ),
             $error instanceof PlanConflict => $this->conflict($error),
             $error instanceof EntryRefused, $error instanceof BoxRefused => self::refused($error->reason),
             $error instanceof EntryIdTaken, $error instanceof SheetExists, $error instanceof BoxTaken => self::problem(409, 'taken', $error->getMessage()),
-            $error instanceof DraftConflict => self::problem(409, 'draft-conflict', $error->getMessage(), ['theirDraft' => KitSheetJson::draft($error->theirs, null)]),
+            $error instanceof DraftConflict => self::problem(
+                409, 'draft-conflict', $error->getMessage(), ['theirDraft' => KitSheetJson::draft($error->theirs, null)],
+            ),
             $error instanceof DraftNotYours => self::problem(403, 'forbidden', $error->getMessage()),
             $error instanceof JobNotFound, $error instanceof SheetNotFound, $error instanceof DraftNotFound, $error instanceof BoxNotFound, $error instanceof ToolNotFound => self::problem(404, 'not-found', $error->getMessage()),
             $error instanceof CoreError => self::problem(422, 'bad-document', $error->getMessage()),
-            $error instanceof AccessDeniedException => self::problem(403, 'not-allowed', 'Your role does not allow this. Ask somebody whose role does.'),
-            $error instanceof HttpExceptionInterface => self::problem($error->getStatusCode(), 'http', '' === $error->getMessage() ? 'The request cannot be answered.' : $error->getMessage()),
+            $error instanceof AccessDeniedException => self::problem(
+                403, 'not-allowed', 'Your role does not allow this. Ask somebody whose role does.',
+            ),
+            $error instanceof HttpExceptionInterface => self::problem(
+                $error->getStatusCode(), 'http', '' === $error->getMessage() ? 'The request cannot be answered.' : $error->getMessage(),
+            ),
             default => $this->unexpected($error),
         };
     }
@@ -75,8 +88,24 @@ final readonly class ProblemListener
     /** @param array<string, mixed> $more */
     public static function problem(int $status, string $type, string $detail, array $more = []): JsonResponse
     {
-        $titles = [400 => 'Not understood', 401 => 'Not signed in', 403 => 'Not allowed', 404 => 'Not found', 409 => 'In the way', 422 => 'Cannot be used', 428 => 'Version missing', 429 => 'Too many tries', 500 => 'Something went wrong'];
-        $body = ['type' => "/problems/$type", 'title' => $titles[$status] ?? 'Cannot be answered', 'status' => $status, 'detail' => $detail, ...$more];
+        $titles = [
+            400 => 'Not understood',
+            401 => 'Not signed in',
+            403 => 'Not allowed',
+            404 => 'Not found',
+            409 => 'In the way',
+            422 => 'Cannot be used',
+            428 => 'Version missing',
+            429 => 'Too many tries',
+            500 => 'Something went wrong',
+        ];
+        $body = [
+            'type' => "/problems/$type",
+            'title' => $titles[$status] ?? 'Cannot be answered',
+            'status' => $status,
+            'detail' => $detail,
+            ...$more,
+        ];
 
         return new JsonResponse($body, $status, ['Content-Type' => 'application/problem+json']);
     }
@@ -91,13 +120,22 @@ final readonly class ProblemListener
     {
         $theirs = new PlannedJob($conflict->stored, ($this->plan)($conflict->stored));
 
-        return self::problem(409, 'plan-conflict', $conflict->getMessage(), ['theirs' => JobJson::of($theirs), 'yours' => PlanDraftFile::write($conflict->yours)]);
+        return self::problem(
+            409,
+            'plan-conflict',
+            $conflict->getMessage(),
+            ['theirs' => JobJson::of($theirs), 'yours' => PlanDraftFile::write($conflict->yours)],
+        );
     }
 
     private function unexpected(\Throwable $error): JsonResponse
     {
         $this->logger->error($error->getMessage(), ['exception' => $error]);
 
-        return self::problem(500, 'unexpected', 'The server failed in a way nobody foresaw. What was stored before is safe; try once more, and tell the administrator if it stays.');
+        return self::problem(
+            500,
+            'unexpected',
+            'The server failed in a way nobody foresaw. What was stored before is safe; try once more, and tell the administrator if it stays.',
+        );
     }
 }

@@ -17,7 +17,10 @@ final class SecurityHeaders
         $headers->set('X-Frame-Options', 'DENY');
         $headers->set('Referrer-Policy', 'same-origin');
         // Radix puts scroll locking into a style element, hence inline styles; scripts come from here only.
-        $headers->set('Content-Security-Policy', "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'");
+        $headers->set(
+            'Content-Security-Policy',
+            "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'",
+        );
         if (str_starts_with($event->getRequest()->getPathInfo(), '/api/')) {
             $headers->set('Cache-Control', 'no-store');
         }

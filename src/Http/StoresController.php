@@ -41,14 +41,22 @@ final readonly class StoresController
         [$kit, $size, $job] = [self::asked($request, 'kit'), self::asked($request, 'size'), self::asked($request, 'job')];
         $boxes = $this->boxes->page($kit, $size, $page, self::PER_PAGE);
 
-        return new JsonResponse(['boxes' => array_map(fn (Box $box): array => $this->json($box, $job), $boxes), 'total' => $this->boxes->count($kit, $size), 'page' => $page, 'perPage' => self::PER_PAGE]);
+        return new JsonResponse([
+            'boxes' => array_map(fn (Box $box): array => $this->json($box, $job), $boxes),
+            'total' => $this->boxes->count($kit, $size),
+            'page' => $page,
+            'perPage' => self::PER_PAGE,
+        ]);
     }
 
     #[Route('/api/boxes', methods: ['POST'])]
     #[IsGranted(Permission::KeepStores->value)]
     public function add(Request $request, AddBox $addBox, #[CurrentUser] Person $person): JsonResponse
     {
-        [$id, $label, $place] = Body::read($request, static fn (Fields $body): array => [Body::id($body, 'id'), $body->label('label', 200), $body->optionalText('place', 80)]);
+        [$id, $label, $place] = Body::read(
+            $request,
+            static fn (Fields $body): array => [Body::id($body, 'id'), $body->label('label', 200), $body->optionalText('place', 80)],
+        );
 
         $added = $addBox($id, $label, $place, $person->shownAs);
 

@@ -38,7 +38,14 @@ final readonly class ToolController
     {
         $page = PageNumber::of($request);
 
-        return new JsonResponse(['tools' => array_map(fn (Tool $tool): array => ToolJson::of($tool, $this->clock->now()), $this->tools->page($page, self::PER_PAGE)), 'total' => $this->tools->count(), 'page' => $page, 'perPage' => self::PER_PAGE]);
+        return new JsonResponse([
+            'tools' => array_map(
+                fn (Tool $tool): array => ToolJson::of($tool, $this->clock->now()), $this->tools->page($page, self::PER_PAGE),
+            ),
+            'total' => $this->tools->count(),
+            'page' => $page,
+            'perPage' => self::PER_PAGE,
+        ]);
     }
 
     #[Route('/api/tools', methods: ['POST'])]
@@ -71,7 +78,9 @@ final readonly class ToolController
     #[IsGranted(Permission::Read->value)]
     public function forJob(string $job, JudgeTools $judgeTools): JsonResponse
     {
-        return new JsonResponse(['tools' => array_map(fn (array $judged): array => ToolJson::judged($judged[0], $judged[1], $this->clock->now()), $judgeTools($job))]);
+        return new JsonResponse(['tools' => array_map(
+            fn (array $judged): array => ToolJson::judged($judged[0], $judged[1], $this->clock->now()), $judgeTools($job),
+        )]);
     }
 
     #[Route('/api/jobs/{job}/tools/{id}', methods: ['POST'])]

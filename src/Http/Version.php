@@ -14,6 +14,8 @@ final class Version
     {
         $tag = trim($request->headers->get('If-Match', ''), ' "');
 
-        return 1 === preg_match('/\A\d{1,9}\z/', $tag) ? (int) $tag : throw new HttpException(428, 'Say in If-Match which version you changed, such as "3".');
+        return 1 === preg_match('/\A\d{1,9}\z/', $tag) ? (int) $tag : throw new HttpException(
+            428, 'Say in If-Match which version you changed, such as "3".',
+        );
     }
 }

@@ -21,7 +21,9 @@ final readonly class CachedPlans implements KnownPlans
 
     public function of(StoredJob $stored, callable $work): Plan
     {
-        return $this->plans->get(hash('xxh128', "$this->era/plan/$stored->id/".$stored->stamp()), static function (ItemInterface $item) use ($work): Plan {
+        return $this->plans->get(hash(
+            'xxh128', "$this->era/plan/$stored->id/".$stored->stamp(),
+        ), static function (ItemInterface $item) use ($work): Plan {
             $item->expiresAfter(self::KEPT_SECONDS);
 
             return $work();

@@ -28,7 +28,9 @@ final readonly class DoctrineBoxes implements Boxes
 
     public function page(?string $kit, ?string $size, int $page, int $perPage): array
     {
-        $rows = $this->entities->getRepository(BoxRow::class)->findBy(self::of($kit, $size), ['expiresOn' => 'ASC', 'id' => 'ASC'], $perPage, ($page - 1) * $perPage);
+        $rows = $this->entities->getRepository(BoxRow::class)->findBy(
+            self::of($kit, $size), ['expiresOn' => 'ASC', 'id' => 'ASC'], $perPage, ($page - 1) * $perPage,
+        );
 
         return array_map(self::box(...), $rows);
     }
@@ -43,10 +45,28 @@ final readonly class DoctrineBoxes implements Boxes
         if (null !== $this->entities->find(BoxRow::class, $box->id)) {
             return;
         }
-        if ('' !== $box->serial && null !== $this->entities->getRepository(BoxRow::class)->findOneBy(['gtin' => $box->gtin->digits, 'serial' => $box->serial])) {
+        if ('' !== $box->serial && null !== $this->entities->getRepository(BoxRow::class)->findOneBy([
+            'gtin' => $box->gtin->digits, 'serial' => $box->serial,
+        ])) {
             throw BoxTaken::bySerial($box);
         }
-        $this->entities->persist(new BoxRow($box->id, $box->kit->id, $box->kit->number, $box->size, $box->gtin->digits, $box->batch, $box->serial, $box->madeOn, $box->expiresOn, $box->place, null, null, [], $by, $this->clock->now()));
+        $this->entities->persist(new BoxRow(
+            $box->id,
+            $box->kit->id,
+            $box->kit->number,
+            $box->size,
+            $box->gtin->digits,
+            $box->batch,
+            $box->serial,
+            $box->madeOn,
+            $box->expiresOn,
+            $box->place,
+            null,
+            null,
+            [],
+            $by,
+            $this->clock->now(),
+        ));
         $this->entities->flush();
     }
 

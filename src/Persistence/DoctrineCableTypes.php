@@ -27,8 +27,9 @@ final readonly class DoctrineCableTypes implements CableTypes
      * @param CacheInterface $catalogues the library made ready for comparing, as long as nothing is added
      * @param string         $era        tells this database from another one
      */
-    public function __construct(private Connection $connection, private ClockInterface $clock, private CacheInterface $catalogues, private string $era)
-    {
+    public function __construct(
+        private Connection $connection, private ClockInterface $clock, private CacheInterface $catalogues, private string $era,
+    ) {
     }
 
     public function page(string $search, LengthUnit $first, int $page, int $perPage): array
@@ -46,7 +47,10 @@ final readonly class DoctrineCableTypes implements CableTypes
 
     public function catalogue(): Catalogue
     {
-        return $this->catalogues->get(hash('xxh128', "$this->era/catalogue/".SheetRows::stamp($this->connection, 'cable')), fn (): Catalogue => Catalogue::of($this->all('')));
+        return $this->catalogues->get(
+            hash('xxh128', "$this->era/catalogue/".SheetRows::stamp($this->connection, 'cable')),
+            fn (): Catalogue => Catalogue::of($this->all('')),
+        );
     }
 
     public function add(Construction $cable, string $by): void
@@ -63,16 +67,26 @@ final readonly class DoctrineCableTypes implements CableTypes
         foreach (array_chunk($cables, self::BATCH) as $batch) {
             $rows = implode(', ', array_fill(0, \count($batch), "('cable', ?, ?, ?, ?, ?, ?)"));
             $values = array_merge(...array_map(fn (Construction $cable): array => [
-                $cable->revision->id, $cable->revision->number, $cable->designation, json_encode(CableTypeFile::write($cable), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE), $by, $this->clock->now()->format(\DATE_ATOM),
+                $cable->revision->id, $cable->revision->number, $cable->designation, json_encode(
+                    CableTypeFile::write($cable), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
+                ), $by, $this->clock->now()->format(\DATE_ATOM),
             ], $batch));
-            $stored = $this->connection->fetchAllNumeric("INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at) VALUES $rows ON CONFLICT DO NOTHING RETURNING sheet_id, revision", $values);
+            $stored = $this->connection->fetchAllNumeric(
+                "INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at) VALUES $rows ON CONFLICT DO NOTHING RETURNING sheet_id, revision",
+                $values,
+            );
             foreach ($stored as [$id, $revision]) {
                 $added[json_encode([$id, $revision], \JSON_THROW_ON_ERROR)] = true;
             }
         }
-        $isAdded = static fn (Construction $cable): bool => isset($added[json_encode([$cable->revision->id, $cable->revision->number], \JSON_THROW_ON_ERROR)]);
+        $isAdded = static fn (Construction $cable): bool => isset($added[json_encode(
+            [$cable->revision->id, $cable->revision->number], \JSON_THROW_ON_ERROR,
+        )]);
 
-        return [array_values(array_filter($cables, $isAdded)), array_values(array_filter($cables, static fn (Construction $cable): bool => !$isAdded($cable)))];
+        return [
+            array_values(array_filter($cables, $isAdded)),
+            array_values(array_filter($cables, static fn (Construction $cable): bool => !$isAdded($cable))),
+        ];
     }
 
     /** @return array{string, list<string>} a condition, and its values */

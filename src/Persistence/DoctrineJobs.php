@@ -31,7 +31,9 @@ final readonly class DoctrineJobs implements Jobs
 
     public function page(int $page, int $perPage): array
     {
-        $rows = $this->entities->getRepository(JobRow::class)->findBy([], ['changedAt' => 'DESC', 'id' => 'DESC'], $perPage, ($page - 1) * $perPage);
+        $rows = $this->entities->getRepository(JobRow::class)->findBy(
+            [], ['changedAt' => 'DESC', 'id' => 'DESC'], $perPage, ($page - 1) * $perPage,
+        );
         $logs = $this->logs($rows);
         $total = $this->entities->getRepository(JobRow::class)->count([]);
 
@@ -40,7 +42,9 @@ final readonly class DoctrineJobs implements Jobs
 
     public function add(StoredJob $job): void
     {
-        $this->entities->persist(new JobRow($job->id, $job->name, $job->function->value, JobMapper::plan($job->draft), $job->version, $job->changedAt));
+        $this->entities->persist(new JobRow(
+            $job->id, $job->name, $job->function->value, JobMapper::plan($job->draft), $job->version, $job->changedAt,
+        ));
         $this->entities->flush();
     }
 

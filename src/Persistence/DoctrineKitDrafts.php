@@ -20,7 +20,12 @@ final readonly class DoctrineKitDrafts implements KitDrafts
 
     public function all(): array
     {
-        return array_map(self::draft(...), $this->entities->getRepository(KitDraftRow::class)->findBy(['discardedAt' => null], ['changedAt' => 'DESC', 'sheetId' => 'ASC'], 200));
+        return array_map(
+            self::draft(...),
+            $this->entities->getRepository(KitDraftRow::class)->findBy(
+                ['discardedAt' => null], ['changedAt' => 'DESC', 'sheetId' => 'ASC'], 200,
+            ),
+        );
     }
 
     public function find(string $sheetId): ?KitDraft

@@ -27,12 +27,22 @@ final readonly class DoctrineRankingTables implements RankingTables
 
     public function kits(AccessoryFunction $function): KitTable
     {
-        return $this->kept('kit', $function->value, fn (): KitTable => KitTable::of($this->newest('kit', 'function', $function->value, KitSheetFile::read(...))));
+        return $this->kept(
+            'kit',
+            $function->value,
+            fn (): KitTable => KitTable::of($this->newest('kit', 'function', $function->value, KitSheetFile::read(...))),
+        );
     }
 
     public function connectors(ConnectorKind $kind): ConnectorTable
     {
-        return $this->kept('connector', $kind->value, fn (): ConnectorTable => ConnectorTable::of(iterator_to_array($this->newest('connector', 'kind', $kind->value, ConnectorFile::read(...)), false)));
+        return $this->kept(
+            'connector',
+            $kind->value,
+            fn (): ConnectorTable => ConnectorTable::of(iterator_to_array(
+                $this->newest('connector', 'kind', $kind->value, ConnectorFile::read(...)), false,
+            )),
+        );
     }
 
     /**

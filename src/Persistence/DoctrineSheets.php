@@ -75,13 +75,30 @@ final class DoctrineSheets implements Sheets
     public function connectors(string $search, int $page, int $perPage): array
     {
         $patterns = SearchWords::patterns($search);
-        $where = "kind = 'connector' AND ".SheetRows::NEWEST.str_repeat(" AND (title || ' ' || (body ->> 'maker')) ILIKE ?", \count($patterns));
+        $where = "kind = 'connector' AND ".SheetRows::NEWEST.str_repeat(
+            " AND (title || ' ' || (body ->> 'maker')) ILIKE ?", \count($patterns),
+        );
         $connection = $this->entities->getConnection();
-        $rows = $connection->fetchAllNumeric(\sprintf("SELECT sheet_id, revision FROM sheet WHERE $where ORDER BY title, sheet_id LIMIT %d OFFSET %d", $perPage, ($page - 1) * $perPage), $patterns);
+        $rows = $connection->fetchAllNumeric(
+            \sprintf(
+                "SELECT sheet_id, revision FROM sheet WHERE $where ORDER BY title, sheet_id LIMIT %d OFFSET %d",
+                $perPage,
+                ($page - 1) * $perPage,
+            ),
+            $patterns,
+        );
         $total = $connection->fetchOne("SELECT COUNT(*) FROM sheet WHERE $where", $patterns);
-        $found = array_map(fn (array $row): ?Connector => \is_string($row[0]) && \is_int($row[1]) ? $this->connector(Revision::of($row[0], $row[1])) : null, $rows);
+        $found = array_map(
+            fn (array $row): ?Connector => \is_string($row[0]) && \is_int($row[1])
+                ? $this->connector(Revision::of($row[0], $row[1]))
+                : null,
+            $rows,
+        );
 
-        return [array_values(array_filter($found, static fn (?Connector $connector): bool => null !== $connector)), \is_int($total) ? $total : 0];
+        return [
+            array_values(array_filter($found, static fn (?Connector $connector): bool => null !== $connector)),
+            \is_int($total) ? $total : 0,
+        ];
     }
 
     public function addKit(KitSheet $sheet, string $by): void
@@ -136,7 +153,9 @@ final class DoctrineSheets implements Sheets
 
     private function newestOf(string $kind, string $id): ?Revision
     {
-        $number = $this->entities->getConnection()->fetchOne('SELECT MAX(revision) FROM sheet WHERE kind = ? AND sheet_id = ?', [$kind, $id]);
+        $number = $this->entities->getConnection()->fetchOne(
+            'SELECT MAX(revision) FROM sheet WHERE kind = ? AND sheet_id = ?', [$kind, $id],
+        );
 
         return \is_int($number) ? Revision::of($id, $number) : null;
     }
@@ -150,10 +169,14 @@ final class DoctrineSheets implements Sheets
     /** @param array<string, mixed> $body */
     private function add(string $kind, Revision $revision, string $title, array $body, string $by): void
     {
-        if (null !== $this->entities->find(SheetRow::class, ['kind' => $kind, 'sheetId' => $revision->id, 'revision' => $revision->number])) {
+        if (null !== $this->entities->find(
+            SheetRow::class, ['kind' => $kind, 'sheetId' => $revision->id, 'revision' => $revision->number],
+        )) {
             throw SheetExists::revision($revision);
         }
-        $this->entities->persist(new SheetRow($kind, $revision->id, $revision->number, $title, Stored::form($body), $by, $this->clock->now()));
+        $this->entities->persist(new SheetRow(
+            $kind, $revision->id, $revision->number, $title, Stored::form($body), $by, $this->clock->now(),
+        ));
         $this->entities->flush();
     }
 }

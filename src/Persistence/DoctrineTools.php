@@ -25,7 +25,10 @@ final readonly class DoctrineTools implements Tools
 
     public function page(int $page, int $perPage): array
     {
-        return array_map(self::tool(...), $this->entities->getRepository(ToolRow::class)->findBy([], ['name' => 'ASC', 'id' => 'ASC'], $perPage, ($page - 1) * $perPage));
+        return array_map(
+            self::tool(...),
+            $this->entities->getRepository(ToolRow::class)->findBy([], ['name' => 'ASC', 'id' => 'ASC'], $perPage, ($page - 1) * $perPage),
+        );
     }
 
     public function count(): int

@@ -25,7 +25,9 @@ final readonly class People implements UserProviderInterface
 
     public function loadUserByIdentifier(string $identifier): Person
     {
-        $row = $this->connection->fetchNumeric('SELECT name, shown_as, role, password_hash FROM person WHERE name = ?', [mb_strtolower(trim($identifier))]);
+        $row = $this->connection->fetchNumeric(
+            'SELECT name, shown_as, role, password_hash FROM person WHERE name = ?', [mb_strtolower(trim($identifier))],
+        );
         if (false === $row) {
             throw new UserNotFoundException();
         }

@@ -12,8 +12,11 @@ use Symfony\Component\Security\Http\SecurityRequestAttributes;
 /** Five failed sign-ins a minute for one name from one address, a hundred from one address. */
 final class SignInLimiter extends AbstractRequestRateLimiter
 {
-    public function __construct(private readonly RateLimiterFactory $global, private readonly RateLimiterFactory $local, #[\SensitiveParameter] private readonly string $secret)
-    {
+    public function __construct(
+        private readonly RateLimiterFactory $global,
+        private readonly RateLimiterFactory $local,
+        #[\SensitiveParameter] private readonly string $secret,
+    ) {
     }
 
     protected function getLimiters(Request $request): array

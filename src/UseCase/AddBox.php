@@ -29,7 +29,20 @@ final readonly class AddBox
             throw BadDocument::because('label', $bad->getMessage());
         }
         [$sheet, $size] = $this->kitOf($label->gtin);
-        $box = new Box($id, $sheet->revision, $size->label, $label->gtin, $label->batch, $label->serial, $label->madeOn, Box::expiry($label, $sheet->shelf->months), $place, null, null, []);
+        $box = new Box(
+            $id,
+            $sheet->revision,
+            $size->label,
+            $label->gtin,
+            $label->batch,
+            $label->serial,
+            $label->madeOn,
+            Box::expiry($label, $sheet->shelf->months),
+            $place,
+            null,
+            null,
+            [],
+        );
         $this->boxes->add($box, $by);
 
         return new AddedBox($this->boxes->get($id), $label->others);
@@ -45,6 +58,8 @@ final readonly class AddBox
                 }
             }
         }
-        throw BadDocument::because('label', "has the item number $gtin->digits, which no released kit sheet has: write it into the sheet of its size first.");
+        throw BadDocument::because(
+            'label', "has the item number $gtin->digits, which no released kit sheet has: write it into the sheet of its size first.",
+        );
     }
 }

@@ -65,7 +65,9 @@ final readonly class ChangePlan
             throw BadDocument::because('', $error->getMessage());
         }
         if (null !== $plan->job->sheet && null === $plan->job->size) {
-            throw BadDocument::because('kit.size', \sprintf('is not a size of this sheet: it has %s.', implode(', ', array_keys($plan->job->sheet->sizes))));
+            throw BadDocument::because(
+                'kit.size', \sprintf('is not a size of this sheet: it has %s.', implode(', ', array_keys($plan->job->sheet->sizes))),
+            );
         }
 
         return $plan;
@@ -73,8 +75,12 @@ final readonly class ChangePlan
 
     private static function summary(Plan $plan): string
     {
-        $cables = array_map(static fn ($cable): string => "end {$cable->end->value}: {$cable->construction->designation}", array_values($plan->job->cables));
-        $kit = null === $plan->job->sheet ? 'no kit' : \sprintf('%s revision %d, size %s', $plan->job->sheet->name, $plan->job->sheet->revision->number, $plan->job->size->label ?? '?');
+        $cables = array_map(
+            static fn ($cable): string => "end {$cable->end->value}: {$cable->construction->designation}", array_values($plan->job->cables),
+        );
+        $kit = null === $plan->job->sheet ? 'no kit' : \sprintf(
+            '%s revision %d, size %s', $plan->job->sheet->name, $plan->job->sheet->revision->number, $plan->job->size->label ?? '?',
+        );
 
         return implode('; ', [...$cables, $kit, $plan->job->connector->name ?? 'no connector']);
     }

@@ -21,7 +21,9 @@ final readonly class CreateJob
         try {
             $stored = $this->jobs->get($id);
         } catch (JobNotFound) {
-            $stored = new StoredJob($id, $name, $function, new PlanDraft($unit, [], null, '', null, Site::unknown()), 1, [], $this->clock->now());
+            $stored = new StoredJob(
+                $id, $name, $function, new PlanDraft($unit, [], null, '', null, Site::unknown()), 1, [], $this->clock->now(),
+            );
             $this->jobs->add($stored);
         }
 

@@ -9,6 +9,8 @@ final class DraftConflict extends \RuntimeException
 {
     public function __construct(public readonly KitDraft $theirs)
     {
-        parent::__construct("{$theirs->author} changed this draft while you were writing. Yours was not stored: look at theirs, and put into it what is yours.");
+        parent::__construct(
+            "{$theirs->author} changed this draft while you were writing. Yours was not stored: look at theirs, and put into it what is yours.",
+        );
     }
 }

@@ -6,6 +6,10 @@ namespace App\UseCase;
 
 interface JobStamps
 {
-    /** Changes whenever anything about the job does: one cheap look tells whether what was computed before still holds. @throws JobNotFound */
+    /**
+     * Changes whenever anything about the job does: one cheap look tells whether what was computed before still holds.
+     *
+     * @throws JobNotFound
+     */
     public function of(string $id): string;
 }

@@ -33,7 +33,9 @@ final readonly class JudgeChoices
         $connectors = $this->tables->connectors($enquiry->function->connectorKind());
         $ranked = Ranking::kits($enquiry, $table, $connectors);
 
-        return self::page($ranked, $page, fn (int $row): Choice => $this->kit($enquiry, $table->names[$row], $connectors, $ranked->pairs[$row] ?? null));
+        return self::page(
+            $ranked, $page, fn (int $row): Choice => $this->kit($enquiry, $table->names[$row], $connectors, $ranked->pairs[$row] ?? null),
+        );
     }
 
     /** Connectors on the conductors, and in the kit if one is chosen. @throws JobNotFound */
@@ -43,7 +45,9 @@ final readonly class JudgeChoices
         $enquiry = self::enquiry($job);
         $table = $this->tables->connectors($enquiry->function->connectorKind());
         $kits = null === $job->sheet ? null : KitTable::of([$job->sheet]);
-        $row = null === $job->sheet || null === $job->size ? null : $kits?->find($job->sheet->revision->id, $job->sheet->revision->number, $job->size->label);
+        $row = null === $job->sheet || null === $job->size ? null : $kits?->find(
+            $job->sheet->revision->id, $job->sheet->revision->number, $job->size->label,
+        );
         $ranked = Ranking::connectors($enquiry, $table, $kits, $row);
         $sheet = null === $job->sheet || null === $job->size ? null : self::applying($enquiry, $job->sheet, $job->size);
 
@@ -69,7 +73,9 @@ final readonly class JudgeChoices
         $asItStands = self::applying($enquiry, $sheet, $size);
         $with = null === $pair?->connector ? null : $this->connector($enquiry, $connectors->names[$pair->connector], $asItStands, $size);
 
-        return Choice::ofKit($sheet, $size, KitFit::judge($enquiry->function, $enquiry->cables, $enquiry->site, $asItStands, $size), $pair?->goes, $with);
+        return Choice::ofKit(
+            $sheet, $size, KitFit::judge($enquiry->function, $enquiry->cables, $enquiry->site, $asItStands, $size), $pair?->goes, $with,
+        );
     }
 
     /** @param array{string, int} $name */
@@ -83,7 +89,9 @@ final readonly class JudgeChoices
     /** Without the parts that this job does not need. */
     private static function applying(Enquiry $enquiry, KitSheet $sheet, KitSize $size): KitSheet
     {
-        return [] === $enquiry->cables ? $sheet : $sheet->applyingTo(RuleValues::of($enquiry->cables[0], $size->dimensions, null, $enquiry->site));
+        return [] === $enquiry->cables ? $sheet : $sheet->applyingTo(RuleValues::of(
+            $enquiry->cables[0], $size->dimensions, null, $enquiry->site,
+        ));
     }
 
     /** @param callable(int): Choice $choice of a row */

@@ -27,7 +27,9 @@ final readonly class JudgeTools
             $fit = null === $plan->job->connector ? null : ToolFit::alone($plan->job->connector, $plan->sheet, $tool, $this->clock->now());
             $judged = null === $fit ? $judged : [...$judged, [$tool, $fit]];
         }
-        usort($judged, static fn (array $one, array $other): int => $one[1]->outcome()->strictness() <=> $other[1]->outcome()->strictness());
+        usort(
+            $judged, static fn (array $one, array $other): int => $one[1]->outcome()->strictness() <=> $other[1]->outcome()->strictness(),
+        );
 
         return $judged;
     }

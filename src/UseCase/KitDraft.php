@@ -13,8 +13,9 @@ use Berm\Core\Kit\KitSheet;
 /** A kit sheet being written: its text as it stands, sound or not, until somebody else releases it. */
 final readonly class KitDraft
 {
-    public function __construct(public string $sheetId, public int $version, public string $text, public string $author, public \DateTimeImmutable $changedAt)
-    {
+    public function __construct(
+        public string $sheetId, public int $version, public string $text, public string $author, public \DateTimeImmutable $changedAt,
+    ) {
     }
 
     /** The sheet, when the text is one. @throws BadDocument with every fault */

@@ -13,8 +13,14 @@ use Psr\Clock\ClockInterface;
 /** Opens a box for a job and checks what is in it against its sheet; the job's log says so. */
 final readonly class OpenBox
 {
-    public function __construct(private Boxes $boxes, private Jobs $jobs, private Sheets $sheets, private PlanJob $plan, private ClockInterface $clock, private EntryIds $ids)
-    {
+    public function __construct(
+        private Boxes $boxes,
+        private Jobs $jobs,
+        private Sheets $sheets,
+        private PlanJob $plan,
+        private ClockInterface $clock,
+        private EntryIds $ids,
+    ) {
     }
 
     /**
@@ -44,7 +50,9 @@ final readonly class OpenBox
     {
         $sheet = $this->sheets->kit($box->kit);
         foreach ($sheet->notInBox($missing) as $i => $unknown) {
-            throw BadDocument::because("missing[$i]", \sprintf('"%s" is nothing that this box should hold.', mb_strimwidth($unknown, 0, 40, '…')));
+            throw BadDocument::because(
+                "missing[$i]", \sprintf('"%s" is nothing that this box should hold.', mb_strimwidth($unknown, 0, 40, '…')),
+            );
         }
         $refusal = $box->refusal($this->clock->now(), $job);
         if (null !== $refusal) {

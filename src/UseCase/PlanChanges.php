@@ -16,7 +16,9 @@ final class PlanChanges
     public static function between(PlanDraft $before, PlanDraft $after): string
     {
         [$one, $other] = [self::flat($before), self::flat($after)];
-        $changed = array_filter(array_keys($one + $other), static fn (string $key): bool => ($one[$key] ?? null) !== ($other[$key] ?? null));
+        $changed = array_filter(
+            array_keys($one + $other), static fn (string $key): bool => ($one[$key] ?? null) !== ($other[$key] ?? null),
+        );
 
         return implode('; ', array_map(self::say(...), array_values($changed)));
     }

@@ -61,7 +61,9 @@ final readonly class PlanJob
         $cables = [];
         foreach ($draft->ends as $end => $half) {
             if (null !== $half->cable) {
-                $cables[$end] = new CableEnd(End::from($end), $this->sheets->cable($half->cable), $half->asFound, $half->freeLength?->value);
+                $cables[$end] = new CableEnd(
+                    End::from($end), $this->sheets->cable($half->cable), $half->asFound, $half->freeLength?->value,
+                );
             }
         }
 

@@ -11,8 +11,9 @@ use Berm\Core\Saying\Sentence;
 /** A second person checks a draft and makes it the next revision; whoever wrote it last cannot. */
 final readonly class ReleaseKitDraft
 {
-    public function __construct(private KitDrafts $drafts, private Sheets $sheets, private RankingTables $tables, private Atomically $atomically)
-    {
+    public function __construct(
+        private KitDrafts $drafts, private Sheets $sheets, private RankingTables $tables, private Atomically $atomically,
+    ) {
     }
 
     /**
@@ -29,7 +30,9 @@ final readonly class ReleaseKitDraft
                 throw new DraftConflict($draft);
             }
             if ($draft->author === $by) {
-                throw new EntryRefused(Sentence::of('You wrote this draft last, {author}: a second person checks and releases it.', ['author' => $by]));
+                throw new EntryRefused(Sentence::of(
+                    'You wrote this draft last, {author}: a second person checks and releases it.', ['author' => $by],
+                ));
             }
             $sheet = $draft->sheet();
             NextRevision::ensure($sheet->revision, $this->sheets->newestKit($sheetId)?->revision);

@@ -10,6 +10,8 @@ final class SheetExists extends \RuntimeException
 {
     public static function revision(Revision $revision): self
     {
-        return new self(\sprintf('"%s" revision %d is kept already and never changes: give the next revision number.', $revision->id, $revision->number));
+        return new self(\sprintf(
+            '"%s" revision %d is kept already and never changes: give the next revision number.', $revision->id, $revision->number,
+        ));
     }
 }

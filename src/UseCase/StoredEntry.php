@@ -40,6 +40,9 @@ final readonly class StoredEntry
 
     private static function hash(string $before, Entry $entry): string
     {
-        return hash('sha256', $before."\n".json_encode(LogFile::writeEntry($entry), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES));
+        return hash(
+            'sha256',
+            $before."\n".json_encode(LogFile::writeEntry($entry), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES),
+        );
     }
 }

@@ -23,9 +23,16 @@ final readonly class TryKitDraft
         $sheet = ($this->drafts->find($sheetId) ?? throw DraftNotFound::of($sheetId))->sheet();
         $stored = $this->jobs->get($jobId);
         if ($sheet->application->function !== $stored->function) {
-            throw BadDocument::because('job', \sprintf('is a %s; this sheet is for a %s: choose another job.', $stored->function->value, $sheet->application->function->value));
+            throw BadDocument::because(
+                'job',
+                \sprintf(
+                    'is a %s; this sheet is for a %s: choose another job.', $stored->function->value, $sheet->application->function->value,
+                ),
+            );
         }
-        $size = $sheet->sizes[$label] ?? throw BadDocument::because('size', \sprintf('is not a size of this sheet: it has %s.', implode(', ', array_keys($sheet->sizes))));
+        $size = $sheet->sizes[$label] ?? throw BadDocument::because(
+            'size', \sprintf('is not a size of this sheet: it has %s.', implode(', ', array_keys($sheet->sizes))),
+        );
 
         return new PlannedJob($stored, $this->plan->triedWith($stored, $sheet, $size));
     }

@@ -22,7 +22,8 @@ final readonly class WriteEntry
     }
 
     /**
-     * Refuses with EntryRefused when a gate is closed, with EntryIdTaken when the id stands for another entry, and with BadDocument when the times
+     * Refuses with EntryRefused when a gate is closed, with EntryIdTaken when the id stands for another entry, and with BadDocument when
+     * the times
      * cannot be.
      *
      * @throws JobNotFound

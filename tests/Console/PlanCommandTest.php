@@ -19,14 +19,24 @@ final class PlanCommandTest extends TestCase
         /** @var array{fit: array{kit: array{outcome: string}}, markOut: list<array{at: string, set: array{inches: array{at: string}}}>, parking: list<array{needed: string}>} $plan */
         $plan = json_decode($process->getOutput(), true, 64, \JSON_THROW_ON_ERROR);
         self::assertSame(0, $process->getExitCode());
-        self::assertSame(['fits', '248 mm', '9 3/4', '2120 mm'], [$plan['fit']['kit']['outcome'], $plan['markOut'][0]['at'], $plan['markOut'][0]['set']['inches']['at'], $plan['parking'][0]['needed']]);
+        self::assertSame(
+            ['fits', '248 mm', '9 3/4', '2120 mm'],
+            [
+                $plan['fit']['kit']['outcome'],
+                $plan['markOut'][0]['at'],
+                $plan['markOut'][0]['set']['inches']['at'],
+                $plan['parking'][0]['needed'],
+            ],
+        );
     }
 
     /** @return iterable<string, array{string, list<string>}> */
     public static function badFiles(): iterable
     {
         yield 'not JSON' => ['{', ['']];
-        yield 'two faults' => ['{"format": "berm/job/1", "name": "x", "function": "bend", "unit": "mm", "ends": {}, "colour": 1}', ['function', 'colour']];
+        yield 'two faults' => [
+            '{"format": "berm/job/1", "name": "x", "function": "bend", "unit": "mm", "ends": {}, "colour": 1}', ['function', 'colour'],
+        ];
     }
 
     /** @param list<string> $paths */

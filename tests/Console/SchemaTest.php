@@ -30,7 +30,10 @@ final class SchemaTest extends TestCase
         foreach ($files as $file) {
             $text = (string) file_get_contents($file);
             self::assertKept($text, basename($file));
-            self::assertKept(json_encode(KitSheetFile::write(Fields::readText($text, KitSheetFile::read(...))), \JSON_THROW_ON_ERROR), basename($file).', written again');
+            self::assertKept(
+                json_encode(KitSheetFile::write(Fields::readText($text, KitSheetFile::read(...))), \JSON_THROW_ON_ERROR),
+                basename($file).', written again',
+            );
         }
     }
 
@@ -43,7 +46,11 @@ final class SchemaTest extends TestCase
         foreach ($files as $file) {
             $text = (string) file_get_contents($file);
             self::assertKept($text, basename($file), 'connector');
-            self::assertKept(json_encode(ConnectorFile::write(Fields::readText($text, ConnectorFile::read(...))), \JSON_THROW_ON_ERROR), basename($file).', written again', 'connector');
+            self::assertKept(
+                json_encode(ConnectorFile::write(Fields::readText($text, ConnectorFile::read(...))), \JSON_THROW_ON_ERROR),
+                basename($file).', written again',
+                'connector',
+            );
         }
     }
 

@@ -124,13 +124,27 @@ abstract class ApiTestCase extends WebTestCase
     /** @return array{kind: string, end: string, cut: string, reading: array{typed: string, unit: string, instrument: string}} */
     protected static function cut(string $end, string $cut, string $typed, string $unit = 'mm'): array
     {
-        return ['kind' => 'cut-measured', 'end' => $end, 'cut' => $cut, 'reading' => ['typed' => $typed, 'unit' => $unit, 'instrument' => 'steel-rule']];
+        return [
+            'kind' => 'cut-measured',
+            'end' => $end,
+            'cut' => $cut,
+            'reading' => ['typed' => $typed, 'unit' => $unit, 'instrument' => 'steel-rule'],
+        ];
     }
 
     /** @return array<string, mixed> */
     protected static function safe(): array
     {
-        return ['kind' => 'safety-confirmed', 'permit' => 'P-9', 'confirmedBy' => 'Control', 'confirmedAt' => '2026-03-14T08:30:00+01:00', 'identified' => true, 'isolated' => true, 'provedDead' => true, 'earthed' => true];
+        return [
+            'kind' => 'safety-confirmed',
+            'permit' => 'P-9',
+            'confirmedBy' => 'Control',
+            'confirmedAt' => '2026-03-14T08:30:00+01:00',
+            'identified' => true,
+            'isolated' => true,
+            'provedDead' => true,
+            'earthed' => true,
+        ];
     }
 
     private function remember(Response $session): void

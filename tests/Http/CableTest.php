@@ -20,12 +20,24 @@ final class CableTest extends ApiTestCase
         $found = $this->call('GET', '/api/cables?search=3x95+al+11&perPage=2');
         self::assertSame(2, \count(self::listAt($found, 'cables')));
         self::assertSame('3×95 Al XLPE 6.35/11 (12) kV, copper tape', self::at($found, 'cables.0.designation'));
-        self::assertSame(self::at($found, 'total'), array_sum(array_map(fn (int $page): int => \count(self::listAt($this->call('GET', "/api/cables?search=3x95+al+11&perPage=2&page=$page"), 'cables')), [1, 2, 3, 4])));
-        self::assertSame(0, self::at($this->call('GET', '/api/cables?search=%25_%5C'), 'total'), 'signs that databases read otherwise are only signs');
+        self::assertSame(
+            self::at($found, 'total'),
+            array_sum(array_map(
+                fn (int $page): int => \count(self::listAt(
+                    $this->call('GET', "/api/cables?search=3x95+al+11&perPage=2&page=$page"), 'cables',
+                )),
+                [1, 2, 3, 4],
+            )),
+        );
+        self::assertSame(
+            0, self::at($this->call('GET', '/api/cables?search=%25_%5C'), 'total'), 'signs that databases read otherwise are only signs',
+        );
         self::assertGreaterThanOrEqual(60, self::at($this->call('GET', '/api/cables'), 'total'));
     }
 
-    /** @return iterable<string, array{string, list<string>, list<string>}> the search, what every one found has in its name, and what none has */
+    /**
+     * @return iterable<string, array{string, list<string>, list<string>}> the search, what every one found has in its name, and what none has
+     */
     public static function drums(): iterable
     {
         yield 'letters of a drum' => ['NA2XSY 1x95', ['1×95 Al XLPE', 'copper wire'], ['Cu']];
@@ -48,7 +60,9 @@ final class CableTest extends ApiTestCase
     public function aSearchIsReadAsDrumsHaveIt(string $search, array $all, array $none): void
     {
         $this->signIn('storekeeper');
-        $names = array_column(self::listAt($this->call('GET', '/api/cables?perPage=100&search='.rawurlencode($search)), 'cables'), 'designation');
+        $names = array_column(
+            self::listAt($this->call('GET', '/api/cables?perPage=100&search='.rawurlencode($search)), 'cables'), 'designation',
+        );
         self::assertNotEmpty($names);
         foreach ($names as $name) {
             self::assertIsString($name);
@@ -76,7 +90,9 @@ final class CableTest extends ApiTestCase
     {
         $this->signIn('jointer');
         $cable = $this->call('GET', '/api/cables?search=1x95+al+11+xlpe+tape&perPage=1');
-        self::assertSame(['conductor', 'insulation', 'insulation-screen', 'metallic-screen', 'oversheath'], self::at($cable, 'cables.0.measurable'));
+        self::assertSame(
+            ['conductor', 'insulation', 'insulation-screen', 'metallic-screen', 'oversheath'], self::at($cable, 'cables.0.measurable'),
+        );
         self::assertEqualsWithDelta(0.32, self::at($cable, 'cables.0.constants.resistanceOhmPerKm'), 1e-9);
         self::assertEqualsWithDelta(25.0 * 20, self::at($cable, 'cables.0.handling.bendingRadiusMm'), 1e-6);
         self::assertStringContainsString('IEC 60502-2 table 6', self::text($cable, 'cables.0.layers.2.source'));
@@ -86,14 +102,33 @@ final class CableTest extends ApiTestCase
     public function onlyWhatIsKnownIsTypedAndTheRestIsWorkedOutAndMarked(): void
     {
         $this->signIn('jointer');
-        $known = ['id' => 'drum-7', 'revision' => 1, 'designation' => 'Drum 7', 'ratedVoltage' => '15 kV', 'insulationLevel' => 133, 'conductor' => ['material' => 'copper', 'shape' => 'compacted', 'size' => '4/0'], 'insulation' => 'epr', 'metallicScreen' => 'copper-tape', 'oversheath' => 'pvc', 'layers' => [['layer' => 'insulation', 'diameter' => '0.97 in']]];
+        $known = [
+            'id' => 'drum-7',
+            'revision' => 1,
+            'designation' => 'Drum 7',
+            'ratedVoltage' => '15 kV',
+            'insulationLevel' => 133,
+            'conductor' => ['material' => 'copper', 'shape' => 'compacted', 'size' => '4/0'],
+            'insulation' => 'epr',
+            'metallicScreen' => 'copper-tape',
+            'oversheath' => 'pvc',
+            'layers' => [['layer' => 'insulation', 'diameter' => '0.97 in']],
+        ];
         $looked = $this->call('POST', '/api/cables/completed', $known);
-        self::assertSame([200, 'stated', 'computed'], [$looked->getStatusCode(), self::at($looked, 'layers.2.basis'), self::at($looked, 'layers.3.basis')]);
+        self::assertSame(
+            [200, 'stated', 'computed'],
+            [$looked->getStatusCode(), self::at($looked, 'layers.2.basis'), self::at($looked, 'layers.3.basis')],
+        );
         self::assertSame(0, self::at($this->call('GET', '/api/cables?search=drum+7'), 'total'), 'looking keeps nothing');
         self::assertSame(201, $this->call('POST', '/api/cables', $known)->getStatusCode());
-        self::assertEqualsWithDelta(0.97 * 25.4, self::at($this->call('GET', '/api/cables?search=drum+7'), 'cables.0.layers.2.diameterMm'), 1e-6);
+        self::assertEqualsWithDelta(
+            0.97 * 25.4, self::at($this->call('GET', '/api/cables?search=drum+7'), 'cables.0.layers.2.diameterMm'), 1e-6,
+        );
         $open = $this->call('POST', '/api/cables/completed', [...$known, 'ratedVoltage' => '69 kV', 'layers' => []]);
-        self::assertSame([[], ['conductor', 'insulation', 'insulation-screen', 'metallic-screen', 'oversheath']], [self::at($open, 'layers'), self::at($open, 'unknown')]);
+        self::assertSame(
+            [[], ['conductor', 'insulation', 'insulation-screen', 'metallic-screen', 'oversheath']],
+            [self::at($open, 'layers'), self::at($open, 'unknown')],
+        );
     }
 
     #[Test]
@@ -102,10 +137,15 @@ final class CableTest extends ApiTestCase
         $this->signIn('engineer');
         $table = self::HEADING."\nt-1,Import one,15 kV,copper,compressed,4/0,xlpe,copper-tape,pvc,1 in\nt-2,Import two,15 kV,copper,compressed,4/0,xlpe,copper-tape,pvc,3 m\n";
         $seen = $this->import($table, 'text/csv', 'nothing');
-        self::assertSame([['Import one'], [], 3, 1], [self::at($seen, 'read'), self::at($seen, 'added'), self::at($seen, 'problems.0.row'), \count(self::listAt($seen, 'problems'))]);
+        self::assertSame(
+            [['Import one'], [], 3, 1],
+            [self::at($seen, 'read'), self::at($seen, 'added'), self::at($seen, 'problems.0.row'), \count(self::listAt($seen, 'problems'))],
+        );
         self::assertSame([], self::at($this->import($table, 'text/csv', 'all'), 'added'), 'all or nothing: one row is bad');
         self::assertSame(['Import one'], self::at($this->import($table, 'text/csv', 'good'), 'added'));
-        self::assertSame([[], ['Import one']], [self::at($again = $this->import($table, 'text/csv', 'good'), 'added'), self::at($again, 'known')]);
+        self::assertSame(
+            [[], ['Import one']], [self::at($again = $this->import($table, 'text/csv', 'good'), 'added'), self::at($again, 'known')],
+        );
         self::assertSame(1, self::at($this->call('GET', '/api/cables?search=import+one'), 'total'));
     }
 
@@ -126,7 +166,11 @@ final class CableTest extends ApiTestCase
         self::assertSame(200, $file->getStatusCode());
         $answer = $this->import((string) $file->getContent(), $type, 'all');
         self::assertSame([[], []], [self::at($answer, 'problems'), self::at($answer, 'added')]);
-        self::assertSame(self::at($this->call('GET', '/api/cables?search=1%2F0+al+xlpe+15+kv'), 'total'), \count(self::listAt($answer, 'known')), 'their revisions are there already');
+        self::assertSame(
+            self::at($this->call('GET', '/api/cables?search=1%2F0+al+xlpe+15+kv'), 'total'),
+            \count(self::listAt($answer, 'known')),
+            'their revisions are there already',
+        );
     }
 
     #[Test]
@@ -151,13 +195,25 @@ final class CableTest extends ApiTestCase
         self::assertTrue(self::at($named, 'named.isPossible'));
         self::assertFalse(self::at($named, 'isMisnamed'));
         $draft = self::listAt($this->call('GET', '/api/jobs/'.self::INCHES), 'draft');
-        $read = static fn (string $typed): array => ['typed' => $typed, 'unit' => 'in', 'instrument' => 'caliper', 'place' => 1, 'axis' => 0];
+        $read = static fn (string $typed): array => [
+            'typed' => $typed, 'unit' => 'in', 'instrument' => 'caliper', 'place' => 1, 'axis' => 0,
+        ];
         $ends = $draft['ends'] ?? [];
         self::assertIsArray($ends);
-        $ends['A'] = ['cable' => ['id' => 'icea-1-0-al-15-133', 'revision' => 2], 'readings' => ['conductor' => [$read('0.361')], 'insulation' => [$read('0.750')]], 'seen' => ['material' => 'aluminium', 'screen' => 'copper-tape']];
-        self::assertSame(200, $this->call('PUT', '/api/jobs/'.self::INCHES.'/plan', [...$draft, 'ends' => $ends], ['If-Match' => '"2"'])->getStatusCode());
+        $ends['A'] = [
+            'cable' => ['id' => 'icea-1-0-al-15-133', 'revision' => 2],
+            'readings' => ['conductor' => [$read('0.361')], 'insulation' => [$read('0.750')]],
+            'seen' => ['material' => 'aluminium', 'screen' => 'copper-tape'],
+        ];
+        self::assertSame(
+            200,
+            $this->call('PUT', '/api/jobs/'.self::INCHES.'/plan', [...$draft, 'ends' => $ends], ['If-Match' => '"2"'])->getStatusCode(),
+        );
         $wrong = $this->call('GET', '/api/jobs/'.self::INCHES.'/ends/A/identification');
-        self::assertSame([true, '1/0 AWG Al EPR 15 kV 100 %, tape shield'], [self::at($wrong, 'isMisnamed'), self::at($wrong, 'candidates.0.designation')]);
+        self::assertSame(
+            [true, '1/0 AWG Al EPR 15 kV 100 %, tape shield'],
+            [self::at($wrong, 'isMisnamed'), self::at($wrong, 'candidates.0.designation')],
+        );
         self::assertStringContainsString('EPR opaque', self::text($wrong, 'next.advice.template'));
         self::assertSame(404, $this->call('GET', '/api/jobs/019aa100-0000-7000-8000-00000000ffff/ends/A/identification')->getStatusCode());
     }
@@ -169,13 +225,33 @@ final class CableTest extends ApiTestCase
         $draft = self::listAt($this->call('GET', '/api/jobs/'.self::INCHES), 'draft');
         $ends = $draft['ends'] ?? [];
         self::assertTrue(\is_array($ends) && \is_array($ends['A']));
-        $ends['A'] = [...$ends['A'], 'surface' => '54 °F', 'conditions' => ['strands-dry' => 'no'], 'walls' => [['typed' => '0.22', 'unit' => 'in', 'instrument' => 'caliper']], 'slack' => ['typed' => '6 ft', 'unit' => 'in', 'instrument' => 'tape'], 'position' => 'north wall'];
-        $answer = $this->call('PUT', '/api/jobs/'.self::INCHES.'/plan', [...$draft, 'ends' => $ends, 'weather' => ['air' => '68 F', 'humidity' => 50]], ['If-Match' => '"2"']);
+        $ends['A'] = [
+            ...$ends['A'],
+            'surface' => '54 °F',
+            'conditions' => ['strands-dry' => 'no'],
+            'walls' => [['typed' => '0.22', 'unit' => 'in', 'instrument' => 'caliper']],
+            'slack' => ['typed' => '6 ft', 'unit' => 'in', 'instrument' => 'tape'],
+            'position' => 'north wall',
+        ];
+        $answer = $this->call(
+            'PUT',
+            '/api/jobs/'.self::INCHES.'/plan',
+            [...$draft, 'ends' => $ends, 'weather' => ['air' => '68 F', 'humidity' => 50]],
+            ['If-Match' => '"2"'],
+        );
         self::assertSame([200, 'cables'], [$answer->getStatusCode(), self::at($answer, 'steps.1.step')]);
         self::assertEqualsWithDelta(9.26, self::at($answer, 'dewPointCelsius'), 0.01);
-        self::assertStringContainsString('End A: There is water in the strands', implode(' ', array_map(static fn (int $i): string => self::said($answer, "obstacles.$i.reason"), range(0, 3))));
+        self::assertStringContainsString(
+            'End A: There is water in the strands',
+            implode(' ', array_map(static fn (int $i): string => self::said($answer, "obstacles.$i.reason"), range(0, 3))),
+        );
         self::assertSame(['54 °F', '6 ft'], [self::at($answer, 'draft.ends.A.surface'), self::at($answer, 'draft.ends.A.slack.typed')]);
-        $bad = $this->call('PUT', '/api/jobs/'.self::INCHES.'/plan', [...$draft, 'ends' => [...$ends, 'A' => [...$ends['A'], 'surface' => 'warm']]], ['If-Match' => '"3"']);
+        $bad = $this->call(
+            'PUT',
+            '/api/jobs/'.self::INCHES.'/plan',
+            [...$draft, 'ends' => [...$ends, 'A' => [...$ends['A'], 'surface' => 'warm']]],
+            ['If-Match' => '"3"'],
+        );
         self::assertSame([422, 'ends.A.surface'], [$bad->getStatusCode(), self::at($bad, 'problems.0.path')]);
     }
 

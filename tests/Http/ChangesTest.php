@@ -13,11 +13,18 @@ final class ChangesTest extends ApiTestCase
     public function theJobAsKnownAndTheChangesMakeTheJobAsItIs(): void
     {
         $this->signIn('jointer');
-        $entries = [self::step('9.5'), self::step('5.5'), ['kind' => 'kit-dated', 'batch' => 'B7', 'keepsUntil' => '2031-01-31'], self::step('6', 3)];
+        $entries = [
+            self::step('9.5'),
+            self::step('5.5'),
+            ['kind' => 'kit-dated', 'batch' => 'B7', 'keepsUntil' => '2031-01-31'],
+            self::step('6', 3),
+        ];
         $known = $this->whole();
         foreach ($entries as $entry) {
             $answer = $this->write(self::STAGED, $entry);
-            self::assertSame([201, $known['stamp'] ?? null], [$answer->getStatusCode(), self::at($answer, 'before')], (string) $answer->getContent());
+            self::assertSame(
+                [201, $known['stamp'] ?? null], [$answer->getStatusCode(), self::at($answer, 'before')], (string) $answer->getContent(),
+            );
             self::assertLessThan(25_000, \strlen((string) $answer->getContent()), 'on a job with three cores');
             foreach (self::listAt($answer, 'changes') as $change) {
                 self::assertTrue(\is_array($change) && \is_array($change['at'] ?? null) && \array_key_exists('value', $change));

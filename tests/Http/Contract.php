@@ -21,7 +21,11 @@ final class Contract
         $declared = self::operation(strtolower($method), $path)['responses'] ?? [];
         $status = (string) $response->getStatusCode();
         Assert::assertIsArray($declared);
-        Assert::assertArrayHasKey($status, $declared, "$method $path answers $status, which the contract does not have: ".substr((string) $response->getContent(), 0, 600));
+        Assert::assertArrayHasKey(
+            $status,
+            $declared,
+            "$method $path answers $status, which the contract does not have: ".substr((string) $response->getContent(), 0, 600),
+        );
         $answer = self::resolved($declared[$status]);
         if (!isset($answer['content'])) {
             Assert::assertSame('', $response->getContent());
@@ -40,11 +44,26 @@ final class Contract
 
     private static function assertValid(mixed $schema, string $json, string $what): void
     {
-        $document = json_decode(json_encode(['$schema' => 'https://json-schema.org/draft/2020-12/schema', 'components' => self::contract()['components'] ?? [], 'allOf' => [$schema]], \JSON_THROW_ON_ERROR), false, 512, \JSON_THROW_ON_ERROR);
+        $document = json_decode(
+            json_encode(
+                [
+                    '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+                    'components' => self::contract()['components'] ?? [],
+                    'allOf' => [$schema],
+                ],
+                \JSON_THROW_ON_ERROR,
+            ),
+            false,
+            512,
+            \JSON_THROW_ON_ERROR,
+        );
         Assert::assertIsObject($document);
         $result = (new Validator())->validate(json_decode($json, false, 512, \JSON_THROW_ON_ERROR), $document);
         $error = $result->error();
-        Assert::assertNull($error, null === $error ? '' : "$what breaks the contract: ".json_encode((new ErrorFormatter())->format($error), \JSON_PRETTY_PRINT));
+        Assert::assertNull(
+            $error,
+            null === $error ? '' : "$what breaks the contract: ".json_encode((new ErrorFormatter())->format($error), \JSON_PRETTY_PRINT),
+        );
     }
 
     /** @return array<mixed> */

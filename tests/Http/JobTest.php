@@ -18,14 +18,18 @@ final class JobTest extends ApiTestCase
         $jobs = [];
         foreach (self::listAt($list, 'jobs') as $i => $_) {
             $name = self::at($list, "jobs.$i.name");
-            $jobs[\is_string($name) ? $name : ''] = [self::at($list, "jobs.$i.next.step"), self::at($list, "jobs.$i.unit"), \count(self::listAt($list, "jobs.$i.obstacles"))];
+            $jobs[\is_string($name) ? $name : ''] = [
+                self::at($list, "jobs.$i.next.step"), self::at($list, "jobs.$i.unit"), \count(self::listAt($list, "jobs.$i.obstacles")),
+            ];
         }
         self::assertSame(['kit', 'mm', 2], $jobs['Brinlow Mill · joint 1']);
         self::assertSame(['safety', 'in', 1], $jobs['Gannet Quay 7 · splice']);
         self::assertSame(['build', 'mm', 0], $jobs['Sallow Fen 3 · joint 2']);
         self::assertSame(['record', 'mm', 0], $jobs['Sallow Fen 3 · joint 1']);
         self::assertSame(['build', 'mm', 0], $jobs['Hollin Cross 2 · joint']);
-        self::assertSame([3, 7], [\count(self::listAt($this->call('GET', '/api/jobs?page=2&perPage=3'), 'jobs')), self::at($list, 'total')]);
+        self::assertSame(
+            [3, 7], [\count(self::listAt($this->call('GET', '/api/jobs?page=2&perPage=3'), 'jobs')), self::at($list, 'total')],
+        );
     }
 
     #[Test]
@@ -34,7 +38,18 @@ final class JobTest extends ApiTestCase
         $this->signIn('jointer');
         $job = $this->call('GET', '/api/jobs/'.self::HALF_CUT);
         self::assertSame(['cable-end', 'joint-centre', 'oversheath-cut'], self::at($job, 'markOut.datums'));
-        self::assertEquals(['atMm' => 56, 'minMm' => 55, 'maxMm' => 58, 'set' => ['mm' => ['at' => '56', 'min' => '55', 'max' => '58', 'needs' => null], 'in' => ['at' => '2 7/32', 'min' => '2 3/16', 'max' => '2 9/32', 'needs' => null]]], self::at($job, 'markOut.marks.3.from.cable-end'));
+        self::assertEquals(
+            [
+                'atMm' => 56,
+                'minMm' => 55,
+                'maxMm' => 58,
+                'set' => [
+                    'mm' => ['at' => '56', 'min' => '55', 'max' => '58', 'needs' => null],
+                    'in' => ['at' => '2 7/32', 'min' => '2 3/16', 'max' => '2 9/32', 'needs' => null],
+                ],
+            ],
+            self::at($job, 'markOut.marks.3.from.cable-end'),
+        );
         self::assertSame('not-proved', self::at($job, 'markOut.marks.2.recorded.judgement.verdict'));
         self::assertTrue(self::at($job, 'logUnbroken'));
     }
@@ -46,13 +61,22 @@ final class JobTest extends ApiTestCase
         $id = Uuid::v7()->toRfc4122();
         $made = $this->call('POST', '/api/jobs', ['id' => $id, 'name' => 'Test Lane 1', 'function' => 'termination', 'unit' => 'mm']);
         self::assertSame([201, 'safety'], [$made->getStatusCode(), self::at($made, 'next.step')]);
-        self::assertSame(1, self::at($this->call('POST', '/api/jobs', ['id' => $id, 'name' => 'Test Lane 1', 'function' => 'termination', 'unit' => 'mm']), 'version'), 'sent twice, made once');
+        self::assertSame(
+            1,
+            self::at(
+                $this->call('POST', '/api/jobs', ['id' => $id, 'name' => 'Test Lane 1', 'function' => 'termination', 'unit' => 'mm']),
+                'version',
+            ),
+            'sent twice, made once',
+        );
         $this->write($id, self::safe());
         $planned = $this->plan($id, 1, self::terminationPlan());
         self::assertSame([200, 'seal-tube'], [$planned->getStatusCode(), self::at($planned, 'next.part')]);
         self::assertSame(['fits', 'fits'], [self::at($planned, 'fit.kit.outcome'), self::at($planned, 'fit.connector.outcome')]);
         self::assertSame(201, $this->write($id, ['kind' => 'part-parked', 'end' => 'A', 'part' => 'seal-tube'])->getStatusCode());
-        foreach (['oversheath' => '276', 'metallic-screen' => '236', 'insulation-screen' => '192', 'insulation' => '60.5'] as $cut => $typed) {
+        foreach ([
+            'oversheath' => '276', 'metallic-screen' => '236', 'insulation-screen' => '192', 'insulation' => '60.5',
+        ] as $cut => $typed) {
             $answer = $this->write($id, self::cut('A', $cut, $typed));
             self::assertSame(201, $answer->getStatusCode(), (string) $answer->getContent());
         }
@@ -69,7 +93,11 @@ final class JobTest extends ApiTestCase
         $first = $this->write(self::HALF_CUT, self::cut('A', 'insulation', '59.5'), $id);
         $again = $this->write(self::HALF_CUT, self::cut('A', 'insulation', '59.5'), $id);
         self::assertSame([201, 201], [$first->getStatusCode(), $again->getStatusCode()]);
-        self::assertSame([self::at($first, 'stamp'), []], [self::at($again, 'stamp'), self::at($again, 'changes')], 'stored once: nothing changes the second time');
+        self::assertSame(
+            [self::at($first, 'stamp'), []],
+            [self::at($again, 'stamp'), self::at($again, 'changes')],
+            'stored once: nothing changes the second time',
+        );
         self::assertSame(409, $this->write(self::HALF_CUT, self::cut('A', 'insulation', '60'), $id)->getStatusCode());
     }
 
@@ -78,7 +106,10 @@ final class JobTest extends ApiTestCase
     {
         $this->signIn('jointer');
         $early = $this->write(self::INCHES, self::cut('A', 'oversheath', '9 3/4', 'in'));
-        self::assertSame([409, '/problems/refused', 'Nobody has confirmed, from the local permit, that it is safe to start.'], [$early->getStatusCode(), self::at($early, 'type'), self::at($early, 'reason.template')]);
+        self::assertSame(
+            [409, '/problems/refused', 'Nobody has confirmed, from the local permit, that it is safe to start.'],
+            [$early->getStatusCode(), self::at($early, 'type'), self::at($early, 'reason.template')],
+        );
         $noFit = $this->write(self::NO_FIT, self::cut('A', 'oversheath', '250'));
         self::assertSame(409, $noFit->getStatusCode());
         self::assertStringContainsString('too small', self::said($noFit, 'reason'));
@@ -94,7 +125,9 @@ final class JobTest extends ApiTestCase
         self::assertSame(200, $this->plan(self::INCHES, 2, $theirs)->getStatusCode());
         $conflict = $this->plan(self::INCHES, 2, $mine);
         self::assertSame([409, '/problems/plan-conflict'], [$conflict->getStatusCode(), self::at($conflict, 'type')]);
-        self::assertSame(['corvane-dual-1-0', null], [self::at($conflict, 'theirs.draft.connector.id'), self::at($conflict, 'yours.connector')]);
+        self::assertSame(
+            ['corvane-dual-1-0', null], [self::at($conflict, 'theirs.draft.connector.id'), self::at($conflict, 'yours.connector')],
+        );
         self::assertSame('corvane-dual-1-0', self::at($this->call('GET', '/api/jobs/'.self::INCHES), 'draft.connector.id'));
         self::assertSame(200, $this->plan(self::INCHES, 3, $mine)->getStatusCode(), 'on top of theirs, knowingly');
     }
@@ -123,12 +156,32 @@ final class JobTest extends ApiTestCase
         for ($page = 1; \count($choices) < $total; ++$page) {
             $choices = [...$choices, ...self::listAt($this->call('GET', '/api/jobs/'.self::NO_FIT."/kits?page=$page"), 'choices')];
         }
-        $refused = array_map(static fn (mixed $choice): string => json_encode($choice, \JSON_THROW_ON_ERROR), \array_slice($choices, (int) (is_numeric($possible) ? $possible : 0)));
-        self::assertCount(\count($refused), array_filter($refused, static fn (string $choice): bool => str_contains($choice, '"outcome":"does-not-fit"') && !str_contains($choice, '"worst":null')), 'each says why not');
-        self::assertStringContainsString('quillon-straight-12', implode('', array_filter($refused, static fn (string $choice): bool => str_contains($choice, '"size":"1"'))));
+        $refused = array_map(
+            static fn (mixed $choice): string => json_encode($choice, \JSON_THROW_ON_ERROR),
+            \array_slice($choices, (int) (is_numeric($possible) ? $possible : 0)),
+        );
+        self::assertCount(
+            \count($refused),
+            array_filter(
+                $refused,
+                static fn (string $choice): bool => str_contains($choice, '"outcome":"does-not-fit"')
+                    && !str_contains($choice, '"worst":null'),
+            ),
+            'each says why not',
+        );
+        self::assertStringContainsString(
+            'quillon-straight-12',
+            implode('', array_filter($refused, static fn (string $choice): bool => str_contains($choice, '"size":"1"'))),
+        );
         self::assertSame([], self::listAt($this->call('GET', '/api/jobs/'.self::NO_FIT.'/kits?page=99999'), 'choices'));
         $connectors = $this->call('GET', '/api/jobs/'.self::HALF_CUT.'/connectors');
-        self::assertSame(['fits', 'does-not-fit'], [self::at($connectors, 'choices.0.outcome'), self::at($connectors, 'choices.'.(\count(self::listAt($connectors, 'choices')) - 1).'.outcome')]);
+        self::assertSame(
+            ['fits', 'does-not-fit'],
+            [
+                self::at($connectors, 'choices.0.outcome'),
+                self::at($connectors, 'choices.'.(\count(self::listAt($connectors, 'choices')) - 1).'.outcome'),
+            ],
+        );
     }
 
     #[Test]
@@ -136,7 +189,9 @@ final class JobTest extends ApiTestCase
     {
         $this->signIn('engineer');
         $kits = $this->call('GET', '/api/jobs/'.self::HALF_CUT.'/kits');
-        self::assertSame(['tallis-shear-95-150', 'fits'], [self::at($kits, 'choices.0.with.connector.id'), self::at($kits, 'choices.0.with.outcome')]);
+        self::assertSame(
+            ['tallis-shear-95-150', 'fits'], [self::at($kits, 'choices.0.with.connector.id'), self::at($kits, 'choices.0.with.outcome')],
+        );
         self::assertIsInt(self::at($kits, 'choices.0.connectorsThatGo'));
         $last = $this->call('GET', '/api/jobs/'.self::HALF_CUT.'/kits?page=3');
         self::assertNull(self::at($last, 'choices.0.connectorsThatGo'), 'nothing is asked for a kit that does not fit');
@@ -151,7 +206,9 @@ final class JobTest extends ApiTestCase
         self::assertStringContainsString('Sallow-Fen-3-joint-1.job.json', (string) $record->headers->get('Content-Disposition'));
         $path = tempnam(sys_get_temp_dir(), 'berm');
         file_put_contents((string) $path, $record->getContent());
-        exec(\sprintf('php %s %s', escapeshellarg(\dirname(__DIR__, 2).'/core/bin/plan'), escapeshellarg((string) $path)), $output, $status);
+        exec(
+            \sprintf('php %s %s', escapeshellarg(\dirname(__DIR__, 2).'/core/bin/plan'), escapeshellarg((string) $path)), $output, $status,
+        );
         unlink((string) $path);
         self::assertSame(0, $status);
         self::assertStringContainsString('"at": "248 mm"', implode("\n", $output));
@@ -172,9 +229,23 @@ final class JobTest extends ApiTestCase
         yield 'an empty reading' => ['POST', "$job/log", $log(self::cut('A', 'insulation', '')), 422, 'is empty'];
         yield 'a negative reading' => ['POST', "$job/log", $log(self::cut('A', 'insulation', '-57')), 422, 'is negative'];
         yield 'an absurd reading' => ['POST', "$job/log", $log(self::cut('A', 'insulation', '9 m')), 409, 'check the unit'];
-        yield 'an entry that only the server writes' => ['POST', "$job/log", $log(['kind' => 'plan-changed', 'summary' => 'forged']), 422, 'written by the server alone'];
-        yield 'a field too many' => ['POST', '/api/jobs', ['id' => '019aa100-0000-7000-8000-0000000000bb', 'name' => 'x', 'function' => 'joint', 'unit' => 'mm', 'price' => 1], 422, 'is not a field known here'];
-        yield 'a name of spaces' => ['POST', '/api/jobs', ['id' => '019aa100-0000-7000-8000-0000000000bb', 'name' => '   ', 'function' => 'joint', 'unit' => 'mm'], 422, 'is empty: fill it in'];
+        yield 'an entry that only the server writes' => [
+            'POST', "$job/log", $log(['kind' => 'plan-changed', 'summary' => 'forged']), 422, 'written by the server alone',
+        ];
+        yield 'a field too many' => [
+            'POST',
+            '/api/jobs',
+            ['id' => '019aa100-0000-7000-8000-0000000000bb', 'name' => 'x', 'function' => 'joint', 'unit' => 'mm', 'price' => 1],
+            422,
+            'is not a field known here',
+        ];
+        yield 'a name of spaces' => [
+            'POST',
+            '/api/jobs',
+            ['id' => '019aa100-0000-7000-8000-0000000000bb', 'name' => '   ', 'function' => 'joint', 'unit' => 'mm'],
+            422,
+            'is empty: fill it in',
+        ];
         yield 'a plan without its version' => ['PUT', "$job/plan", ['unit' => 'mm', 'ends' => []], 428, 'If-Match'];
         yield 'a job that is not there' => ['GET', '/api/jobs/019aa100-0000-7000-8000-00000000ffff', null, 404, 'There is no job'];
         yield 'a job id that is none' => ['GET', '/api/jobs/drop-table', null, 404, 'There is no job'];
@@ -190,7 +261,9 @@ final class JobTest extends ApiTestCase
         $this->signIn('jointer');
         $answer = $this->call($method, $path, $body);
         self::assertSame($status, $answer->getStatusCode());
-        self::assertStringContainsString($says, (string) json_encode(json_decode((string) $answer->getContent()), \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES));
+        self::assertStringContainsString(
+            $says, (string) json_encode(json_decode((string) $answer->getContent()), \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES),
+        );
     }
 
     #[Test]
@@ -198,10 +271,24 @@ final class JobTest extends ApiTestCase
     {
         $this->signIn('engineer');
         $plan = self::terminationPlan();
-        self::assertSame(422, $this->plan(self::INCHES, 2, [...$plan, 'connector' => ['id' => 'nothing', 'revision' => 1]])->getStatusCode());
-        $size = $this->plan(self::INCHES, 2, ['unit' => 'in', 'ends' => [], 'kit' => ['id' => 'thole-splice-15', 'revision' => 2, 'size' => 'Z']]);
-        self::assertSame(['kit.size', 'is not a size of this sheet: it has A, B.'], [self::at($size, 'problems.0.path'), self::at($size, 'problems.0.message')]);
-        $reading = $this->plan(self::INCHES, 2, ['unit' => 'in', 'ends' => ['A' => ['readings' => ['insulation' => [['typed' => '0.3.4', 'unit' => 'in', 'instrument' => 'caliper']]]]]]);
+        self::assertSame(
+            422, $this->plan(self::INCHES, 2, [...$plan, 'connector' => ['id' => 'nothing', 'revision' => 1]])->getStatusCode(),
+        );
+        $size = $this->plan(
+            self::INCHES, 2, ['unit' => 'in', 'ends' => [], 'kit' => ['id' => 'thole-splice-15', 'revision' => 2, 'size' => 'Z']],
+        );
+        self::assertSame(
+            ['kit.size', 'is not a size of this sheet: it has A, B.'],
+            [self::at($size, 'problems.0.path'), self::at($size, 'problems.0.message')],
+        );
+        $reading = $this->plan(
+            self::INCHES,
+            2,
+            [
+                'unit' => 'in',
+                'ends' => ['A' => ['readings' => ['insulation' => [['typed' => '0.3.4', 'unit' => 'in', 'instrument' => 'caliper']]]]],
+            ],
+        );
         self::assertSame('ends.A.readings.insulation[0].typed', self::at($reading, 'problems.0.path'));
         self::assertSame(2, self::at($this->call('GET', '/api/jobs/'.self::INCHES), 'version'), 'nothing was stored');
     }
@@ -222,16 +309,26 @@ final class JobTest extends ApiTestCase
         $layer = static fn (string $layer, string $diameter): array => compact('layer', 'diameter');
 
         return [
-            'id' => 'hand-made', 'revision' => 1, 'designation' => 'Made by hand', 'ratedVoltage' => '11 kV', 'conductor' => ['material' => 'copper', 'shape' => 'stranded', 'size' => '95 mm²'],
+            'id' => 'hand-made', 'revision' => 1, 'designation' => 'Made by hand', 'ratedVoltage' => '11 kV', 'conductor' => [
+                'material' => 'copper', 'shape' => 'stranded', 'size' => '95 mm²',
+            ],
             'insulation' => 'epr', 'metallicScreen' => 'copper-tape', 'oversheath' => 'pvc',
-            'layers' => [$layer('conductor', '11.5 mm'), $layer('insulation', $overInsulation), $layer('insulation-screen', '21 mm'), $layer('metallic-screen', '21.4 mm'), $layer('oversheath', '1 in')],
+            'layers' => [
+                $layer('conductor', '11.5 mm'),
+                $layer('insulation', $overInsulation),
+                $layer('insulation-screen', '21 mm'),
+                $layer('metallic-screen', '21.4 mm'),
+                $layer('oversheath', '1 in'),
+            ],
         ];
     }
 
     /** @return array<string, mixed> */
     private static function terminationPlan(): array
     {
-        $read = static fn (string ...$typed): array => array_map(static fn (string $text): array => ['typed' => $text, 'unit' => 'mm', 'instrument' => 'caliper'], $typed);
+        $read = static fn (string ...$typed): array => array_map(
+            static fn (string $text): array => ['typed' => $text, 'unit' => 'mm', 'instrument' => 'caliper'], $typed,
+        );
 
         return [
             'unit' => 'mm',

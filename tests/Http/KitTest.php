@@ -37,9 +37,14 @@ final class KitTest extends ApiTestCase
         $faulty = $this->save($this->json([...$sheet, 'technology' => 'glue', 'cuts' => []]), 1);
         self::assertContains('technology', array_column(self::listAt($faulty, 'problems'), 'path'));
         $good = $this->save($this->json([...$sheet, 'name' => 'Tape-shield splice, 15 kV, long']), 2);
-        self::assertSame([[], ['for/what'], 2], [self::at($good, 'problems'), array_column(self::listAt($good, 'changes'), 'key'), self::at($good, 'releasedRevision')]);
+        self::assertSame(
+            [[], ['for/what'], 2],
+            [self::at($good, 'problems'), array_column(self::listAt($good, 'changes'), 'key'), self::at($good, 'releasedRevision')],
+        );
         $lost = $this->save('{}', 1);
-        self::assertSame([409, '/problems/draft-conflict', 3], [$lost->getStatusCode(), self::at($lost, 'type'), self::at($lost, 'theirDraft.version')]);
+        self::assertSame(
+            [409, '/problems/draft-conflict', 3], [$lost->getStatusCode(), self::at($lost, 'type'), self::at($lost, 'theirDraft.version')],
+        );
         self::assertSame(428, $this->call('PUT', self::DRAFT, '{}', ['Content-Type' => 'text/plain'])->getStatusCode());
     }
 
@@ -49,21 +54,45 @@ final class KitTest extends ApiTestCase
         $this->signIn('engineer');
         $this->save($this->json([...$this->sheet(7), 'name' => 'Seventh']), 0);
         $own = $this->release(1);
-        self::assertSame([409, 'You wrote this draft last, {author}: a second person checks and releases it.'], [$own->getStatusCode(), self::at($own, 'reason.template')]);
+        self::assertSame(
+            [409, 'You wrote this draft last, {author}: a second person checks and releases it.'],
+            [$own->getStatusCode(), self::at($own, 'reason.template')],
+        );
         $this->signIn('checker');
         $wrong = $this->release(1);
-        self::assertSame([422, 'revision', 'is 7: the next revision of this sheet is 3.'], [$wrong->getStatusCode(), self::at($wrong, 'problems.0.path'), self::at($wrong, 'problems.0.message')]);
+        self::assertSame(
+            [422, 'revision', 'is 7: the next revision of this sheet is 3.'],
+            [$wrong->getStatusCode(), self::at($wrong, 'problems.0.path'), self::at($wrong, 'problems.0.message')],
+        );
         $this->signIn('engineer');
         $this->save($this->json([...$this->sheet(3), 'name' => 'Third']), 1);
         $this->signIn('checker');
         self::assertSame(409, $this->release(1)->getStatusCode(), 'it changed since it was looked at');
         $released = $this->release(2);
-        self::assertSame([201, 3, 'Third'], [$released->getStatusCode(), self::at($released, 'sheet.revision'), self::at($released, 'sheet.name')]);
+        self::assertSame(
+            [201, 3, 'Third'], [$released->getStatusCode(), self::at($released, 'sheet.revision'), self::at($released, 'sheet.name')],
+        );
         self::assertSame(404, $this->call('GET', self::DRAFT)->getStatusCode(), 'the draft is done');
-        self::assertSame(['for/what'], array_column(self::listAt($this->call('GET', '/api/kits/'.self::SHEET.'/changes/2/3'), 'changes'), 'key'));
-        self::assertSame(['Third'], array_column(array_filter(self::listAt($this->call('GET', '/api/kits'), 'kits'), static fn (mixed $kit): bool => \is_array($kit) && self::SHEET === $kit['id']), 'name'), 'once, by its new name');
+        self::assertSame(
+            ['for/what'], array_column(self::listAt($this->call('GET', '/api/kits/'.self::SHEET.'/changes/2/3'), 'changes'), 'key'),
+        );
+        self::assertSame(
+            ['Third'],
+            array_column(
+                array_filter(
+                    self::listAt($this->call('GET', '/api/kits'), 'kits'),
+                    static fn (mixed $kit): bool => \is_array($kit) && self::SHEET === $kit['id'],
+                ),
+                'name',
+            ),
+            'once, by its new name',
+        );
         self::assertSame('thole-splice-15', self::at($this->call('GET', '/api/jobs/'.self::INCHES), 'draft.kit.id'));
-        self::assertSame(2, self::at($this->call('GET', '/api/jobs/'.self::INCHES), 'draft.kit.revision'), 'a job keeps the revision that it was planned with');
+        self::assertSame(
+            2,
+            self::at($this->call('GET', '/api/jobs/'.self::INCHES), 'draft.kit.revision'),
+            'a job keeps the revision that it was planned with',
+        );
     }
 
     #[Test]
@@ -73,10 +102,19 @@ final class KitTest extends ApiTestCase
         $draft = '/api/kit-drafts/quillon-straight-12';
         $tried = $this->call('GET', "$draft/tried-on/".self::HALF_CUT.'?size=2');
         $now = $this->call('GET', '/api/jobs/'.self::HALF_CUT);
-        self::assertEqualsWithDelta(4, self::number($tried, 'markOut.marks.0.from.cable-end.atMm') - self::number($now, 'markOut.marks.0.from.cable-end.atMm'), 1e-9, '112 instead of 108 mm of clear insulation');
+        self::assertEqualsWithDelta(
+            4,
+            self::number($tried, 'markOut.marks.0.from.cable-end.atMm') - self::number($now, 'markOut.marks.0.from.cable-end.atMm'),
+            1e-9,
+            '112 instead of 108 mm of clear insulation',
+        );
         self::assertNull(self::at($tried, 'markOut.marks.0.recorded'), 'nothing was cut to it');
         self::assertSame('kit.size', 'kit.'.self::text($this->call('GET', "$draft/tried-on/".self::HALF_CUT.'?size=9'), 'problems.0.path'));
-        self::assertSame('job', self::at($this->call('GET', "$draft/tried-on/019aa100-0000-7000-8000-000000000005?size=2"), 'problems.0.path'), 'a termination takes no joint kit');
+        self::assertSame(
+            'job',
+            self::at($this->call('GET', "$draft/tried-on/019aa100-0000-7000-8000-000000000005?size=2"), 'problems.0.path'),
+            'a termination takes no joint kit',
+        );
     }
 
     #[Test]
@@ -98,11 +136,25 @@ final class KitTest extends ApiTestCase
         $this->signIn('administrator');
         self::assertSame(204, $this->call('DELETE', '/api/kit-drafts/brand-new')->getStatusCode());
         $this->signIn('engineer');
-        self::assertSame(200, $this->call('PUT', '/api/kit-drafts/brand-new', '{"id": 1}', ['If-Match' => '"0"', 'Content-Type' => 'text/plain'])->getStatusCode(), 'begun anew');
+        self::assertSame(
+            200,
+            $this->call(
+                'PUT', '/api/kit-drafts/brand-new', '{"id": 1}', ['If-Match' => '"0"', 'Content-Type' => 'text/plain'],
+            )->getStatusCode(),
+            'begun anew',
+        );
         self::assertSame(404, $this->call('POST', '/api/kit-drafts/brand-new/return')->getStatusCode(), 'nothing is put back over it');
         self::assertSame(204, $this->call('DELETE', '/api/kit-drafts/brand-new')->getStatusCode());
-        self::assertSame(404, $this->call('PUT', '/api/kit-drafts/brand-new', '{}', ['If-Match' => '"1"', 'Content-Type' => 'text/plain'])->getStatusCode());
-        self::assertSame(422, $this->call('PUT', '/api/kit-drafts/Not%20an%20id', '{}', ['If-Match' => '"0"', 'Content-Type' => 'text/plain'])->getStatusCode());
+        self::assertSame(
+            404,
+            $this->call('PUT', '/api/kit-drafts/brand-new', '{}', ['If-Match' => '"1"', 'Content-Type' => 'text/plain'])->getStatusCode(),
+        );
+        self::assertSame(
+            422,
+            $this->call(
+                'PUT', '/api/kit-drafts/Not%20an%20id', '{}', ['If-Match' => '"0"', 'Content-Type' => 'text/plain'],
+            )->getStatusCode(),
+        );
     }
 
     #[Test]
@@ -112,8 +164,13 @@ final class KitTest extends ApiTestCase
         $kept = $this->json($this->sheet(3));
         $this->save($kept, 0);
         $nonsense = $this->save(str_repeat('[{"sizes": 7}, ', 350_000), 1);
-        self::assertSame([422, 'text', 'must be UTF-8 text of at most 1 MB.'], [$nonsense->getStatusCode(), self::at($nonsense, 'problems.0.path'), self::at($nonsense, 'problems.0.message')]);
-        self::assertSame([$kept, 1], [self::at($this->call('GET', self::DRAFT), 'text'), self::at($this->call('GET', self::DRAFT), 'version')]);
+        self::assertSame(
+            [422, 'text', 'must be UTF-8 text of at most 1 MB.'],
+            [$nonsense->getStatusCode(), self::at($nonsense, 'problems.0.path'), self::at($nonsense, 'problems.0.message')],
+        );
+        self::assertSame(
+            [$kept, 1], [self::at($this->call('GET', self::DRAFT), 'text'), self::at($this->call('GET', self::DRAFT), 'version')],
+        );
         $many = $this->save('{"parts": ['.implode(', ', array_fill(0, 60_000, '{"key": 7}')).']}', 1);
         self::assertSame(200, $many->getStatusCode(), 'kept as it is typed, with its faults');
         self::assertContains('parts', array_column(self::listAt($many, 'problems'), 'path'));

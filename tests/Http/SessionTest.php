@@ -15,7 +15,9 @@ final class SessionTest extends ApiTestCase
         $answer = $this->signIn('Engineer');
         self::assertSame(200, $answer->getStatusCode());
         self::assertSame('engineer', self::at($answer, 'person.role'));
-        self::assertSame(['read', 'plan', 'add-cable', 'write-sheet', 'discard-draft', 'take-box', 'accept-deviation'], self::at($answer, 'person.may'));
+        self::assertSame(
+            ['read', 'plan', 'add-cable', 'write-sheet', 'discard-draft', 'take-box', 'accept-deviation'], self::at($answer, 'person.may'),
+        );
         self::assertSame(204, $this->call('DELETE', '/api/session')->getStatusCode());
         self::assertNull(self::at($this->call('GET', '/api/session'), 'person'));
     }
@@ -46,14 +48,30 @@ final class SessionTest extends ApiTestCase
         $answer = $this->call('POST', '/api/jobs/'.self::HALF_CUT.'/log', ['id' => 'x', 'event' => []], ['X-CSRF-Token' => 'forged']);
         self::assertSame(403, $answer->getStatusCode());
         self::assertSame('/problems/csrf', self::at($answer, 'type'));
-        self::assertSame(403, $this->call('POST', '/api/sign-in', ['user' => 'engineer', 'password' => self::PASSWORD], ['X-CSRF-Token' => ''])->getStatusCode());
+        self::assertSame(
+            403,
+            $this->call(
+                'POST', '/api/sign-in', ['user' => 'engineer', 'password' => self::PASSWORD], ['X-CSRF-Token' => ''],
+            )->getStatusCode(),
+        );
     }
 
     /** @return iterable<string, array{string, string}> */
     public static function closedRoutes(): iterable
     {
         $job = '/api/jobs/'.self::HALF_CUT;
-        foreach (['/api/jobs', $job, "$job/kits", "$job/connectors", "$job/record.json", "$job/record.pdf", "$job/ends/A/identification", '/api/cables', '/api/cables.csv', '/api/kits/quillon-straight-12/4'] as $path) {
+        foreach ([
+            '/api/jobs',
+            $job,
+            "$job/kits",
+            "$job/connectors",
+            "$job/record.json",
+            "$job/record.pdf",
+            "$job/ends/A/identification",
+            '/api/cables',
+            '/api/cables.csv',
+            '/api/kits/quillon-straight-12/4',
+        ] as $path) {
             yield $path => ['GET', $path];
         }
     }
@@ -83,12 +101,16 @@ final class SessionTest extends ApiTestCase
     {
         $this->signIn($role);
         $isLet = static fn (int $status): bool => 403 !== $status;
-        $create = $this->call('POST', '/api/jobs', ['id' => '019aa100-0000-7000-8000-0000000000aa', 'name' => 'Test', 'function' => 'joint', 'unit' => 'mm']);
+        $create = $this->call(
+            'POST', '/api/jobs', ['id' => '019aa100-0000-7000-8000-0000000000aa', 'name' => 'Test', 'function' => 'joint', 'unit' => 'mm'],
+        );
         $plan = $this->call('PUT', '/api/jobs/'.self::INCHES.'/plan', ['unit' => 'in', 'ends' => []], ['If-Match' => '"2"']);
         $cable = $this->call('POST', '/api/cables', []);
         $build = $this->write(self::INCHES, self::safe());
         $accept = $this->write(self::HALF_CUT, ['kind' => 'deviation-accepted', 'end' => 'A', 'cut' => 'oversheath', 'reason' => 'test']);
-        self::assertSame([$mayPlan, $mayPlan, $mayPlan], array_map($isLet, [$create->getStatusCode(), $plan->getStatusCode(), $cable->getStatusCode()]));
+        self::assertSame(
+            [$mayPlan, $mayPlan, $mayPlan], array_map($isLet, [$create->getStatusCode(), $plan->getStatusCode(), $cable->getStatusCode()]),
+        );
         self::assertSame([$mayBuild, $mayAccept], array_map($isLet, [$build->getStatusCode(), $accept->getStatusCode()]));
         self::assertSame(200, $this->call('GET', '/api/jobs/'.self::HALF_CUT)->getStatusCode(), 'everybody may read');
     }

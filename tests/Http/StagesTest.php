@@ -14,7 +14,16 @@ final class StagesTest extends ApiTestCase
     {
         $this->signIn('jointer');
         $job = $this->call('GET', '/api/jobs/'.self::STAGED);
-        self::assertSame(['check', 'stress', 'step', 'A', 2], [self::at($job, 'next.task'), self::at($job, 'next.stage'), self::at($job, 'next.check'), self::at($job, 'next.end'), self::at($job, 'next.core')]);
+        self::assertSame(
+            ['check', 'stress', 'step', 'A', 2],
+            [
+                self::at($job, 'next.task'),
+                self::at($job, 'next.stage'),
+                self::at($job, 'next.check'),
+                self::at($job, 'next.end'),
+                self::at($job, 'next.core'),
+            ],
+        );
         $answer = $this->after(self::STAGED, self::step('9.5'));
         self::assertSame([200, 'out'], [$answer->getStatusCode(), self::at($answer, 'stages.4.checks.1.answer.verdict')]);
         self::assertStringContainsString('out by {by:fine}', self::text($answer, 'stages.4.checks.1.answer.sentence.template'));
@@ -39,13 +48,20 @@ final class StagesTest extends ApiTestCase
     {
         $this->signIn('jointer');
         $this->write(self::STAGED, self::step('9.5'));
-        $accept = ['kind' => 'check-accepted', 'stage' => 'stress', 'check' => 'step', 'end' => 'A', 'core' => 2, 'reason' => 'filled by hand'];
+        $accept = [
+            'kind' => 'check-accepted', 'stage' => 'stress', 'check' => 'step', 'end' => 'A', 'core' => 2, 'reason' => 'filled by hand',
+        ];
         self::assertSame(403, $this->write(self::STAGED, $accept)->getStatusCode());
         self::assertSame(403, $this->write(self::STAGED, ['kind' => 'hold-released', 'stage' => 'close'])->getStatusCode());
         $this->signIn('engineer');
         $accepted = $this->after(self::STAGED, $accept);
-        self::assertSame([200, 'filled by hand', 3], [$accepted->getStatusCode(), self::at($accepted, 'stages.4.checks.1.answer.accepted'), self::at($accepted, 'next.core')]);
-        self::assertSame(409, $this->write(self::STAGED, ['kind' => 'hold-released', 'stage' => 'close'])->getStatusCode(), 'nothing to release yet');
+        self::assertSame(
+            [200, 'filled by hand', 3],
+            [$accepted->getStatusCode(), self::at($accepted, 'stages.4.checks.1.answer.accepted'), self::at($accepted, 'next.core')],
+        );
+        self::assertSame(
+            409, $this->write(self::STAGED, ['kind' => 'hold-released', 'stage' => 'close'])->getStatusCode(), 'nothing to release yet',
+        );
     }
 
     #[Test]
@@ -60,6 +76,13 @@ final class StagesTest extends ApiTestCase
     /** @return array<string, mixed> */
     private static function step(string $typed): array
     {
-        return ['kind' => 'check-made', 'stage' => 'stress', 'check' => 'step', 'end' => 'A', 'core' => 2, 'reading' => ['typed' => $typed, 'unit' => 'mm', 'instrument' => 'steel-rule']];
+        return [
+            'kind' => 'check-made',
+            'stage' => 'stress',
+            'check' => 'step',
+            'end' => 'A',
+            'core' => 2,
+            'reading' => ['typed' => $typed, 'unit' => 'mm', 'instrument' => 'steel-rule'],
+        ];
     }
 }

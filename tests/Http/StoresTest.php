@@ -33,7 +33,10 @@ final class StoresTest extends ApiTestCase
         self::assertStringStartsWith(']d2', $label, 'as such a reader sends it');
         $id = Uuid::v7()->toRfc4122();
         $added = $this->add($id, $label);
-        self::assertSame([201, 'quillon-indoor-end-12', '2', 'Q26-1177'], [$added->getStatusCode(), self::at($added, 'box.kit.id'), self::at($added, 'box.kit.size'), self::at($added, 'box.batch')]);
+        self::assertSame(
+            [201, 'quillon-indoor-end-12', '2', 'Q26-1177'],
+            [$added->getStatusCode(), self::at($added, 'box.kit.id'), self::at($added, 'box.kit.size'), self::at($added, 'box.batch')],
+        );
         self::assertSame(201, $this->add($id, $label)->getStatusCode(), 'sent twice, stored once');
         $serial = self::text($this->call('GET', '/api/label-reader'), 'label');
         self::assertSame(201, $this->add(Uuid::v7()->toRfc4122(), $serial)->getStatusCode());
@@ -46,7 +49,11 @@ final class StoresTest extends ApiTestCase
     public function aBadLabelIsRefusedWithItsMend(): void
     {
         $this->signIn('storekeeper');
-        foreach (['' => 'is empty', '(01)09501101530004' => 'its last digit should be 3', '(01)09501101530003' => 'which no released kit sheet has'] as $label => $reason) {
+        foreach ([
+            '' => 'is empty',
+            '(01)09501101530004' => 'its last digit should be 3',
+            '(01)09501101530003' => 'which no released kit sheet has',
+        ] as $label => $reason) {
             $bad = $this->add(Uuid::v7()->toRfc4122(), $label);
             self::assertSame([422, 'label'], [$bad->getStatusCode(), self::at($bad, 'problems.0.path')]);
             self::assertStringContainsString($reason, self::text($bad, 'problems.0.message'));
@@ -62,12 +69,21 @@ final class StoresTest extends ApiTestCase
         $boxes = $this->call('GET', '/api/boxes?kit=quillon-wire-joint-12&size=95&job='.self::STAGED);
         self::assertSame(2, self::at($boxes, 'total'));
         $id = self::text($boxes, 'boxes.0.id');
-        self::assertSame([200, self::STAGED], [$this->reserve($id, self::STAGED)->getStatusCode(), self::at($this->call('GET', '/api/boxes?kit=quillon-wire-joint-12&size=95'), 'boxes.0.reservedFor')]);
+        self::assertSame(
+            [200, self::STAGED],
+            [
+                $this->reserve($id, self::STAGED)->getStatusCode(),
+                self::at($this->call('GET', '/api/boxes?kit=quillon-wire-joint-12&size=95'), 'boxes.0.reservedFor'),
+            ],
+        );
         $taken = $this->reserve($id, self::INCHES);
         self::assertSame([409, 'It is reserved for another job.'], [$taken->getStatusCode(), self::at($taken, 'detail')]);
         self::assertSame(422, $this->open($id, ['hat'])->getStatusCode());
         $opened = $this->open($id, ['mesh']);
-        self::assertSame([200, ['mesh'], 'Parts of it were missing when it was checked.'], [$opened->getStatusCode(), self::listAt($opened, 'missing'), self::at($opened, 'refusal.template')]);
+        self::assertSame(
+            [200, ['mesh'], 'Parts of it were missing when it was checked.'],
+            [$opened->getStatusCode(), self::listAt($opened, 'missing'), self::at($opened, 'refusal.template')],
+        );
         self::assertContains(6, array_column(self::listAt($opened, 'holds'), 'count', 'key'), 'a stress tube for each core of each end');
         self::assertSame(404, $this->reserve(Uuid::v7()->toRfc4122(), self::STAGED)->getStatusCode());
     }
@@ -80,19 +96,43 @@ final class StoresTest extends ApiTestCase
         $id = self::text($this->call('GET', '/api/boxes?kit=quillon-wire-joint-12&size=95&job='.self::STAGED), 'boxes.0.id');
         self::assertSame(200, $this->open($id, ['mesh'])->getStatusCode());
         $opened = $this->call('GET', $job);
-        self::assertSame(['fits', 'fits', 'does-not-fit'], array_map(static fn (string $criterion): string => self::outcomeOf($opened, $criterion), ['box-item', 'shelf-life', 'box-contents']));
+        self::assertSame(
+            ['fits', 'fits', 'does-not-fit'],
+            array_map(
+                static fn (string $criterion): string => self::outcomeOf($opened, $criterion), ['box-item', 'shelf-life', 'box-contents'],
+            ),
+        );
         $entries = \count(self::listAt($opened, 'log'));
-        self::assertSame(['box-opened', $id], [self::at($opened, 'log.'.($entries - 1).'.event.kind'), self::at($opened, 'log.'.($entries - 1).'.event.box')]);
-        self::assertSame(422, $this->write(self::STAGED, ['kind' => 'box-opened', 'box' => $id, 'item' => '09521230012218', 'batch' => '', 'serial' => '', 'missing' => []])->getStatusCode(), 'only the server says so');
-        $withdrawn = $this->after(self::STAGED, ['kind' => 'withdrawn', 'entry' => self::text($opened, 'log.'.($entries - 1).'.id'), 'reason' => 'The wrong box.']);
+        self::assertSame(
+            ['box-opened', $id],
+            [self::at($opened, 'log.'.($entries - 1).'.event.kind'), self::at($opened, 'log.'.($entries - 1).'.event.box')],
+        );
+        self::assertSame(
+            422,
+            $this->write(
+                self::STAGED,
+                ['kind' => 'box-opened', 'box' => $id, 'item' => '09521230012218', 'batch' => '', 'serial' => '', 'missing' => []],
+            )->getStatusCode(),
+            'only the server says so',
+        );
+        $withdrawn = $this->after(
+            self::STAGED,
+            ['kind' => 'withdrawn', 'entry' => self::text($opened, 'log.'.($entries - 1).'.id'), 'reason' => 'The wrong box.'],
+        );
         self::assertSame([200, ''], [$withdrawn->getStatusCode(), self::outcomeOf($withdrawn, 'box-contents')]);
         $back = $this->call('GET', '/api/boxes?kit=quillon-wire-joint-12&size=95&job='.self::STAGED);
-        self::assertSame([null, null, null], [self::at($back, 'boxes.0.openedAt'), self::at($back, 'boxes.0.reservedFor'), self::at($back, 'boxes.0.refusal')]);
+        self::assertSame(
+            [null, null, null],
+            [self::at($back, 'boxes.0.openedAt'), self::at($back, 'boxes.0.reservedFor'), self::at($back, 'boxes.0.refusal')],
+        );
         self::assertSame([200, 200], [$this->open($id, [])->getStatusCode(), $this->open($id, [])->getStatusCode()]);
         self::assertCount($entries + 2, self::listAt($this->call('GET', $job), 'log'), 'pressed twice, said once');
         self::assertSame(200, $this->open($id, ['mesh'])->getStatusCode(), 'looked at again: something is missing after all');
         $again = $this->call('GET', $job);
-        $this->write(self::STAGED, ['kind' => 'withdrawn', 'entry' => self::text($again, 'log.'.($entries + 2).'.id'), 'reason' => 'The mesh was there.']);
+        $this->write(
+            self::STAGED,
+            ['kind' => 'withdrawn', 'entry' => self::text($again, 'log.'.($entries + 2).'.id'), 'reason' => 'The mesh was there.'],
+        );
         self::assertSame('fits', self::outcomeOf($this->call('GET', $job), 'box-contents'));
         $still = $this->call('GET', '/api/boxes?kit=quillon-wire-joint-12&size=95&job='.self::STAGED);
         self::assertNotNull(self::at($still, 'boxes.0.openedAt'), 'it is open still');

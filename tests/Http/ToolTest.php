@@ -15,7 +15,9 @@ final class ToolTest extends ApiTestCase
     {
         $this->signIn('engineer');
         $plan = self::listAt($this->call('GET', '/api/jobs/'.self::HALF_CUT), 'draft');
-        self::assertSame(200, $this->plan(self::HALF_CUT, 2, [...$plan, 'connector' => ['id' => 'brasswick-al-150', 'revision' => 1]])->getStatusCode());
+        self::assertSame(
+            200, $this->plan(self::HALF_CUT, 2, [...$plan, 'connector' => ['id' => 'brasswick-al-150', 'revision' => 1]])->getStatusCode(),
+        );
         $this->signIn('jointer');
         $tools = $this->call('GET', '/api/jobs/'.self::HALF_CUT.'/tools');
         self::assertSame(['Battery press 1', 'fits'], [self::at($tools, 'tools.0.tool.name'), self::at($tools, 'tools.0.outcome')]);
@@ -26,8 +28,16 @@ final class ToolTest extends ApiTestCase
         $named = $this->call('GET', '/api/jobs/'.self::HALF_CUT);
         self::assertSame(['fits', 'fits'], [self::outcomeOf($named, 'die'), self::outcomeOf($named, 'calibration')]);
         $last = \count(self::listAt($named, 'log')) - 1;
-        self::assertSame(['tool-taken', 'BP-0417'], [self::at($named, "log.$last.event.kind"), self::at($named, "log.$last.event.tool.serial")]);
-        self::assertSame(422, $this->write(self::HALF_CUT, ['kind' => 'tool-taken', 'tool' => ['id' => 'x', 'kind' => 'crimp-press', 'name' => 'x', 'dies' => ['x']]])->getStatusCode(), 'only the server says so');
+        self::assertSame(
+            ['tool-taken', 'BP-0417'], [self::at($named, "log.$last.event.kind"), self::at($named, "log.$last.event.tool.serial")],
+        );
+        self::assertSame(
+            422,
+            $this->write(
+                self::HALF_CUT, ['kind' => 'tool-taken', 'tool' => ['id' => 'x', 'kind' => 'crimp-press', 'name' => 'x', 'dies' => ['x']]],
+            )->getStatusCode(),
+            'only the server says so',
+        );
         self::assertSame(404, $this->call('POST', '/api/jobs/'.self::HALF_CUT.'/tools/'.Uuid::v7()->toRfc4122())->getStatusCode());
     }
 
@@ -39,7 +49,9 @@ final class ToolTest extends ApiTestCase
         self::assertSame(403, $this->call('POST', '/api/tools', $press)->getStatusCode());
         $this->signIn('storekeeper');
         $added = $this->call('POST', '/api/tools', $press);
-        self::assertSame([201, null, false], [$added->getStatusCode(), self::at($added, 'calibratedUntil'), self::at($added, 'isOutOfCalibration')]);
+        self::assertSame(
+            [201, null, false], [$added->getStatusCode(), self::at($added, 'calibratedUntil'), self::at($added, 'isOutOfCalibration')],
+        );
         $renewed = $this->calibrate($press['id'], '2020-02-29');
         self::assertSame([200, true], [$renewed->getStatusCode(), self::at($renewed, 'isOutOfCalibration')]);
         self::assertSame('until', self::text($this->calibrate($press['id'], '2027-02-29'), 'problems.0.path'), 'no such day');
@@ -48,7 +60,11 @@ final class ToolTest extends ApiTestCase
         $sorted = $names;
         sort($sorted);
         self::assertSame([$sorted, 5], [$names, \count($names)]);
-        $wrench = $this->call('POST', '/api/tools', ['id' => Uuid::v7()->toRfc4122(), 'kind' => 'torque-wrench', 'name' => 'W', 'least' => '50 N·m', 'most' => 'ten']);
+        $wrench = $this->call(
+            'POST',
+            '/api/tools',
+            ['id' => Uuid::v7()->toRfc4122(), 'kind' => 'torque-wrench', 'name' => 'W', 'least' => '50 N·m', 'most' => 'ten'],
+        );
         self::assertSame([422, 'most'], [$wrench->getStatusCode(), self::at($wrench, 'problems.0.path')]);
     }
 

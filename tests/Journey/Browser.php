@@ -23,8 +23,18 @@ final class Browser
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $web = RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 30_000, 60_000);
         // --window-size is the outer window; a page sees what the device metrics say.
-        self::devtools($web, 'Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
-        self::devtools($web, 'Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $scheme], ['name' => 'prefers-reduced-motion', 'value' => 'reduce']]]);
+        self::devtools(
+            $web,
+            'Emulation.setDeviceMetricsOverride',
+            ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false],
+        );
+        self::devtools(
+            $web,
+            'Emulation.setEmulatedMedia',
+            ['features' => [
+                ['name' => 'prefers-color-scheme', 'value' => $scheme], ['name' => 'prefers-reduced-motion', 'value' => 'reduce'],
+            ]],
+        );
 
         return $web;
     }

@@ -35,12 +35,16 @@ final class JointInMillimetresTest extends TestCase
     private function makeTheJob(Page $page): void
     {
         $page->press('New job')->see('Place and position')->press('Make the job')->see('Give the job a name')->assertAccessible();
-        $page->fill('Place and position', 'Tern Hollow · joint 4')->press('Make the job')->waitForPath('/safety')->see('Tern Hollow · joint 4');
+        $page->fill(
+            'Place and position', 'Tern Hollow · joint 4',
+        )->press('Make the job')->waitForPath('/safety')->see('Tern Hollow · joint 4');
     }
 
     private function confirmThatItIsSafe(Page $page): void
     {
-        $page->press('Confirm, from the permit')->see('Do not start.')->see('Not confirmed: identified, isolated, proved dead, earthed.')->assertAccessible();
+        $page->press('Confirm, from the permit')->see('Do not start.')->see(
+            'Not confirmed: identified, isolated, proved dead, earthed.',
+        )->assertAccessible();
         $page->fill('Permit number', 'P-3101')->fill('Confirmed by', 'R. Solway, control');
         foreach (['Identified', 'Isolated', 'Proved dead', 'Earthed'] as $check) {
             $page->tick($check);
@@ -52,7 +56,9 @@ final class JointInMillimetresTest extends TestCase
     {
         $page->press("End $end");
         if ('A' === $end) {
-            $page->press('Choose the cable')->fill('As the drum or the record has it', '95 al 11')->assertAccessible()->pressFirst('1×95 Al XLPE 6.35/11');
+            $page->press('Choose the cable')->fill(
+                'As the drum or the record has it', '95 al 11',
+            )->assertAccessible()->pressFirst('1×95 Al XLPE 6.35/11');
         } else {
             $page->press('Same cable as end A');
         }
@@ -92,12 +98,16 @@ final class JointInMillimetresTest extends TestCase
     private function cut(Page $page): void
     {
         $entry = static fn (string $cut, string $end): string => "Measured, $cut, end $end, in mm";
-        $page->enter($entry('Oversheath', 'A'), '257')->see('out by 6 mm')->enter($entry('Oversheath', 'A'), '248')->see('It was cut too far, and that cannot be put back')->assertAccessible()->press('Record the new reading');
+        $page->enter($entry('Oversheath', 'A'), '257')->see('out by 6 mm')->enter($entry('Oversheath', 'A'), '248')->see(
+            'It was cut too far, and that cannot be put back',
+        )->assertAccessible()->press('Record the new reading');
         $page->see('2 · Metallic screen, end A');
         $page->enter($entry('Metallic screen', 'A'), '212')->see('3 · Insulation screen, end A');
         $page->enter($entry('Insulation screen', 'A'), '165.8')->see('inside, not proved')->see('4 · Insulation, end A');
         $page->enter($entry('Insulation', 'A'), '56,5')->see('1 · Oversheath, end B');
-        foreach (['Oversheath' => '247.5', 'Metallic screen' => '211.5', 'Insulation screen' => '164', 'Insulation' => '56.5'] as $cut => $typed) {
+        foreach ([
+            'Oversheath' => '247.5', 'Metallic screen' => '211.5', 'Insulation screen' => '164', 'Insulation' => '56.5',
+        ] as $cut => $typed) {
             $page->doesNotSee('The connector is on')->enter($entry($cut, 'B'), $typed);
         }
     }

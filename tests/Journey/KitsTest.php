@@ -16,10 +16,14 @@ final class KitsTest extends TestCase
         $page = Page::open();
         try {
             $page->signIn('engineer')->press('Kits')->pressFirst('Indoor termination, one core, 12 kV')->see('What it is for')->see('Indoor termination, one core, 12 kV by Quillon Accessories')->assertAccessible();
-            $page->press('Duplicate')->fill('Id of the new sheet', 'quillon-indoor-end-17')->press('Make the draft')->see('Draft of quillon-indoor-end-17')->see('Kept. Nothing is wrong with it.');
+            $page->press('Duplicate')->fill(
+                'Id of the new sheet', 'quillon-indoor-end-17',
+            )->press('Make the draft')->see('Draft of quillon-indoor-end-17')->see('Kept. Nothing is wrong with it.');
             $page->press('← Kits')->pressFirst('Indoor termination, one core, 12 kV')->press('Change it')->see('Draft of quillon-indoor-end-12')->see('Kept. Nothing is wrong with it.')->see('You wrote it last: a second person checks and releases it.')->assertAccessible();
             $page->fill('Rated voltage', 'eleven')->see('Kept. One thing is wrong with it.')->see('"eleven" is not a rated voltage')->assertAccessible();
-            $page->fill('Rated voltage', '6.35/11 (12) kV')->see('Kept. Nothing is wrong with it.')->press('Sizes')->fill('Dimensions of its own, for the formulas clear insulation, 1', '131 mm')->see('Changes (1)')->press('Changes (1)')->see('“clear insulation” is 131 mm.')->assertAccessible();
+            $page->fill('Rated voltage', '6.35/11 (12) kV')->see('Kept. Nothing is wrong with it.')->press('Sizes')->fill(
+                'Dimensions of its own, for the formulas clear insulation, 1', '131 mm',
+            )->see('Changes (1)')->press('Changes (1)')->see('“clear insulation” is 131 mm.')->assertAccessible();
             $page->press('As text')->replace('The sheet as its open file', '"heat-shrink"', '"glue"')->see('Kept. One thing is wrong with it.')->see('technology')->replace('The sheet as its open file', '"glue"', '"heat-shrink"')->see('Kept. Nothing is wrong with it.');
             $page->pressFirst('The work')->see('Stages of the work')->pressFirst('Cutting back')->see('Cuts')->see('on end A');
         } finally {
@@ -28,7 +32,9 @@ final class KitsTest extends TestCase
         $checker = Page::open();
         try {
             $checker->signIn('checker')->press('Kits')->pressFirst('quillon-indoor-end-12')->press('Changes (1)')->see('“clear insulation” is 128 mm.')->press('On a job')->choose('Try it on the job', 'Oxmere switchroom · termination L2')->see('Measure over the insulation')->assertAccessible()->press('I have checked it: release it');
-            $checker->waitForPath('/kits/quillon-indoor-end-12')->see('Indoor termination, one core, 12 kV Quillon Accessories · heat shrink termination · revision 2')->see('What revision 2 changed: one rule');
+            $checker->waitForPath('/kits/quillon-indoor-end-12')->see(
+                'Indoor termination, one core, 12 kV Quillon Accessories · heat shrink termination · revision 2',
+            )->see('What revision 2 changed: one rule');
         } finally {
             $checker->close();
         }
@@ -44,11 +50,30 @@ final class KitsTest extends TestCase
             $page->pressFirst('What it is for')->press('XLPE')->press('copper tape');
             $page->pressFirst('In the box')->press('Add to parts that go round the cable')->fill('Key', 'tube')->fill('Name', 'Stress tube')->press('A')->fill('Its edge lies at', '-part_length / 2');
             $page->pressFirst('Cutting back');
-            foreach (['oversheath' => 'cut_metallic_screen + 40 mm', 'metallic screen' => 'cut_insulation_screen + 40 mm', 'insulation screen' => 'cut_insulation + 100 mm', 'insulation' => 'connector_length / 2 + 5 mm'] as $layer => $distance) {
+            foreach ([
+                'oversheath' => 'cut_metallic_screen + 40 mm',
+                'metallic screen' => 'cut_insulation_screen + 40 mm',
+                'insulation screen' => 'cut_insulation + 100 mm',
+                'insulation' => 'connector_length / 2 + 5 mm',
+            ] as $layer => $distance) {
                 $page->press('Add to cuts')->chooseLast('Cut of the', $layer)->fillLast('Tool', 'knife')->fillLast('Distance', $distance)->fillLast('Why', 'As the leaflet has it.');
             }
             $page->pressFirst('Sizes')->press('Add a size')->fill('Size, size 1', 'M');
-            foreach (['Conductor From' => '70 mm²', 'Conductor To' => '150 mm²', 'Over the insulation From' => '17 mm', 'Over the insulation To' => '24 mm', 'Over the oversheath From' => '22 mm', 'Over the oversheath To' => '33 mm', 'Connector diameter From' => '14 mm', 'Connector diameter To' => '30 mm', 'Connector length From' => '50 mm', 'Connector length To' => '135 mm', 'Part: Stress tube Length as supplied' => '400 mm', 'Part: Stress tube Bore, expanded' => '38 mm', 'Part: Stress tube Bore, recovered' => '12 mm'] as $row => $figure) {
+            foreach ([
+                'Conductor From' => '70 mm²',
+                'Conductor To' => '150 mm²',
+                'Over the insulation From' => '17 mm',
+                'Over the insulation To' => '24 mm',
+                'Over the oversheath From' => '22 mm',
+                'Over the oversheath To' => '33 mm',
+                'Connector diameter From' => '14 mm',
+                'Connector diameter To' => '30 mm',
+                'Connector length From' => '50 mm',
+                'Connector length To' => '135 mm',
+                'Part: Stress tube Length as supplied' => '400 mm',
+                'Part: Stress tube Bore, expanded' => '38 mm',
+                'Part: Stress tube Bore, recovered' => '12 mm',
+            ] as $row => $figure) {
                 $page->fill("$row, M", $figure);
             }
             $page->see('Kept. Nothing is wrong with it.')->press('In words')->see('Stress tube')->assertAccessible();
@@ -80,11 +105,17 @@ final class KitsTest extends TestCase
             $one->signIn('engineer')->press('Kits')->pressFirst('Push-on joint')->press('Change it')->see('Kept. Nothing is wrong with it.');
             $draft = $one->path();
             $other->signIn('checker')->go($draft)->see('Kept.')->fill('Maker', 'Checked Accessories')->see('Written last by Hedda Loram');
-            $one->fill('Name', 'Pushed by one')->see('Hedda Loram has kept another version meanwhile.')->assertAccessible()->press('Take that one')->see('Kept. Nothing is wrong with it.');
+            $one->fill('Name', 'Pushed by one')->see(
+                'Hedda Loram has kept another version meanwhile.',
+            )->assertAccessible()->press('Take that one')->see('Kept. Nothing is wrong with it.');
             $one->fill('Name', 'Pushed by one again')->see('Written last by Tamsin Oake');
-            $other->fill('Name', 'Pushed by the other')->see('Tamsin Oake has kept another version meanwhile.')->press('Keep mine instead')->see('Written last by Hedda Loram')->see('Kept. Nothing is wrong with it.');
+            $other->fill('Name', 'Pushed by the other')->see(
+                'Tamsin Oake has kept another version meanwhile.',
+            )->press('Keep mine instead')->see('Written last by Hedda Loram')->see('Kept. Nothing is wrong with it.');
             $other->fill('Maker', 'Left in haste')->press('← Kits')->see('Push-on joint')->pressFirst('marlpike-pushon-12')->see('Kept.')->see('Written last by Hedda Loram');
-            self::assertStringContainsString('Left in haste', (string) json_encode($other->fetch('/api/kit-drafts/marlpike-pushon-12')), 'kept when the page was left');
+            self::assertStringContainsString(
+                'Left in haste', (string) json_encode($other->fetch('/api/kit-drafts/marlpike-pushon-12')), 'kept when the page was left',
+            );
         } finally {
             $one->close();
             $other->close();

@@ -80,7 +80,9 @@ final class Page
     public function press(string $words): self
     {
         $quoted = self::quoted($words);
-        $this->element("//button[normalize-space(.)=$quoted or @aria-label=$quoted] | //a[normalize-space(.)=$quoted] | //label[input[@type='radio'] and normalize-space(.)=$quoted]")->click();
+        $this->element(
+            "//button[normalize-space(.)=$quoted or @aria-label=$quoted] | //a[normalize-space(.)=$quoted] | //label[input[@type='radio'] and normalize-space(.)=$quoted]",
+        )->click();
 
         return $this;
     }
@@ -135,7 +137,9 @@ final class Page
 
     public function chooseLast(string $label, string $option): self
     {
-        $this->field($label, isLast: true)->findElement(WebDriverBy::xpath('./option[normalize-space(.)='.self::quoted($option).']'))->click();
+        $this->field($label, isLast: true)->findElement(
+            WebDriverBy::xpath('./option[normalize-space(.)='.self::quoted($option).']'),
+        )->click();
 
         return $this;
     }
@@ -203,7 +207,9 @@ final class Page
             }
             $this->type(WebDriverKeys::TAB);
         }
-        Assert::fail("The tab key never reaches \"$name\" at {$this->path()}; it is on \"{$this->focused()}\" and the page says: ".mb_strimwidth($this->text(), 0, 3000, '…'));
+        Assert::fail(
+            "The tab key never reaches \"$name\" at {$this->path()}; it is on \"{$this->focused()}\" and the page says: ".mb_strimwidth($this->text(), 0, 3000, '…'),
+        );
     }
 
     /** The large number: where to cut. */
@@ -230,7 +236,11 @@ final class Page
     public function offline(bool $isOffline): self
     {
         Browser::devtools($this->web, 'Network.enable', []);
-        Browser::devtools($this->web, 'Network.emulateNetworkConditions', ['offline' => $isOffline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
+        Browser::devtools(
+            $this->web,
+            'Network.emulateNetworkConditions',
+            ['offline' => $isOffline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1],
+        );
 
         return $this;
     }
@@ -265,7 +275,12 @@ final class Page
         );
         Assert::assertSame([], $violations, $this->path());
         $logged = $this->web->manage()->getLog('browser');
-        $severe = array_filter($logged, static fn (mixed $line): bool => \is_array($line) && 'SEVERE' === ($line['level'] ?? null) && 'network' !== ($line['source'] ?? null));
+        $severe = array_filter(
+            $logged,
+            static fn (mixed $line): bool => \is_array($line)
+                && 'SEVERE' === ($line['level'] ?? null)
+                && 'network' !== ($line['source'] ?? null),
+        );
         Assert::assertSame([], array_values($severe));
 
         return $this;
@@ -283,14 +298,19 @@ final class Page
     {
         $quoted = self::quoted($label);
 
-        return $this->element("//*[@id = //label[normalize-space(.)=$quoted]/@for] | //*[@aria-label=$quoted] | //label[normalize-space(text())=$quoted]//select | //label[span[normalize-space(.)=$quoted]]//textarea", $isLast);
+        return $this->element(
+            "//*[@id = //label[normalize-space(.)=$quoted]/@for] | //*[@aria-label=$quoted] | //label[normalize-space(text())=$quoted]//select | //label[span[normalize-space(.)=$quoted]]//textarea",
+            $isLast,
+        );
     }
 
     private function element(string $xpath, bool $isLast = false): WebDriverElement
     {
         $found = [];
         $this->until($xpath, function () use ($xpath, &$found): bool {
-            $found = array_values(array_filter($this->web->findElements(WebDriverBy::xpath($xpath)), static fn (WebDriverElement $one): bool => $one->isDisplayed()));
+            $found = array_values(array_filter(
+                $this->web->findElements(WebDriverBy::xpath($xpath)), static fn (WebDriverElement $one): bool => $one->isDisplayed(),
+            ));
 
             return [] !== $found;
         });
@@ -301,7 +321,9 @@ final class Page
     /** @param \Closure(): bool $holds */
     private function until(string $what, \Closure $holds): void
     {
-        $this->web->wait(self::SECONDS, 50)->until($holds, "waited in vain for $what at {$this->path()}; the page says: ".mb_strimwidth($this->text(), 0, 1500, '…'));
+        $this->web->wait(self::SECONDS, 50)->until(
+            $holds, "waited in vain for $what at {$this->path()}; the page says: ".mb_strimwidth($this->text(), 0, 1500, '…'),
+        );
     }
 
     private function text(): string

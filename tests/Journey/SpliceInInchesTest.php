@@ -11,7 +11,9 @@ use PHPUnit\Framework\TestCase;
 /** A splice in inches, from the new job to the record, without touching the mouse. */
 final class SpliceInInchesTest extends TestCase
 {
-    private const READINGS = ['conductor' => '0.361', 'insulation' => '0.836', 'insulation shield' => '0.905', 'metallic shield' => '0.919', 'jacket' => '1 1/16'];
+    private const READINGS = [
+        'conductor' => '0.361', 'insulation' => '0.836', 'insulation shield' => '0.905', 'metallic shield' => '0.919', 'jacket' => '1 1/16',
+    ];
 
     #[Test]
     public function aSpliceIsBuiltByKeyboardAlone(): void
@@ -50,7 +52,9 @@ final class SpliceInInchesTest extends TestCase
         }
         $page->see('not measured');
         foreach (self::READINGS as $layer => $typed) {
-            $page->tabTo("Diameter over the $layer, end $end, in inches")->type([$typed, WebDriverKeys::ENTER])->type([$typed, WebDriverKeys::ENTER])->type(WebDriverKeys::ARROW_DOWN);
+            $page->tabTo(
+                "Diameter over the $layer, end $end, in inches",
+            )->type([$typed, WebDriverKeys::ENTER])->type([$typed, WebDriverKeys::ENTER])->type(WebDriverKeys::ARROW_DOWN);
         }
         $page->tabTo("By tape, end $end, in inches")->type([$free, WebDriverKeys::ENTER])->see("$free in")->see('all sent');
     }
@@ -70,7 +74,9 @@ final class SpliceInInchesTest extends TestCase
         }
         foreach (['A', 'B'] as $end) {
             foreach (['Jacket', 'Metallic shield', 'Insulation shield', 'Insulation'] as $i => $cut) {
-                $page->see(\sprintf('%d · %s, end %s', $i + 1, $cut, $end))->tabTo("Measured, $cut, end $end, in inches")->type([$page->target(), WebDriverKeys::ENTER]);
+                $page->see(
+                    \sprintf('%d · %s, end %s', $i + 1, $cut, $end),
+                )->tabTo("Measured, $cut, end $end, in inches")->type([$page->target(), WebDriverKeys::ENTER]);
             }
         }
         $page->see('There is no way back from here.')->tabTo('Batch')->type('C-12')->tabTo('The connector is on')->type(WebDriverKeys::ENTER);

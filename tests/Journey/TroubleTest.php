@@ -19,8 +19,12 @@ final class TroubleTest extends TestCase
         $page = Page::open(390, 844, 'dark');
         try {
             $page->signIn('jointer')->go(self::HALF_CUT.'/build')->see('4 · Insulation, end A')->assertAccessible();
-            $page->offline(true)->enter('Measured, Insulation, end A, in mm', '56.5')->see('Not saved yet: Insulation, end A: 56.5 mm')->see('not saved yet');
-            $page->see('1 · Oversheath, end B')->enter('Measured, Oversheath, end B, in mm', '248')->see('Not saved yet: Oversheath, end B: 248 mm')->see('2 · Metallic screen, end B');
+            $page->offline(true)->enter(
+                'Measured, Insulation, end A, in mm', '56.5',
+            )->see('Not saved yet: Insulation, end A: 56.5 mm')->see('not saved yet');
+            $page->see('1 · Oversheath, end B')->enter(
+                'Measured, Oversheath, end B, in mm', '248',
+            )->see('Not saved yet: Oversheath, end B: 248 mm')->see('2 · Metallic screen, end B');
             $page->offline(false)->see('all sent')->see('2 · Metallic screen, end B')->doesNotSee('Not saved yet');
         } finally {
             $page->close();
@@ -32,7 +36,9 @@ final class TroubleTest extends TestCase
     {
         $page = Page::open(390, 844);
         try {
-            $page->signIn('jointer')->go(self::UNMEASURED.'/cables')->see('1×150 Al')->press('Oversheath')->see('Diameter over the oversheath, end A, in mm')->assertAccessible();
+            $page->signIn('jointer')->go(self::UNMEASURED.'/cables')->see('1×150 Al')->press('Oversheath')->see(
+                'Diameter over the oversheath, end A, in mm',
+            )->assertAccessible();
             foreach (['2', '7', '.', '4', 'Add'] as $key) {
                 $page->press($key);
             }
@@ -53,7 +59,9 @@ final class TroubleTest extends TestCase
             $first->signIn('engineer')->go(self::UNMEASURED.'/cables')->see('1×150 Al');
             $second->signIn('jointer')->go(self::UNMEASURED.'/cables')->see('1×150 Al');
             $first->pressFirst('Insulation')->enter($field, '22.3')->see('all sent')->see('22.3 mm');
-            $second->pressFirst('Insulation')->enter($field, '22.6')->see('Somebody else changed this job while you were editing')->see('22.3 mm')->see('22.6 mm')->assertAccessible();
+            $second->pressFirst('Insulation')->enter($field, '22.6')->see(
+                'Somebody else changed this job while you were editing',
+            )->see('22.3 mm')->see('22.6 mm')->assertAccessible();
             $second->press('Store mine in its place')->see('all sent');
             $first->go(self::UNMEASURED.'/cables')->see('22.6 mm');
         } finally {

@@ -37,7 +37,9 @@ final class AppendOnlyTest extends KernelTestCase
     #[Test]
     public function aChangedEntryBreaksTheChain(): void
     {
-        $entry = static fn (string $batch): Entry => Entry::of('id', 'somebody', new \DateTimeImmutable('2026-01-01T08:00:00Z'), new ConnectorFitted($batch));
+        $entry = static fn (string $batch): Entry => Entry::of(
+            'id', 'somebody', new \DateTimeImmutable('2026-01-01T08:00:00Z'), new ConnectorFitted($batch),
+        );
         $first = StoredEntry::after(null, $entry('B1'));
         $second = StoredEntry::after($first, $entry('B2'));
         self::assertTrue(StoredEntry::isUnbroken([$first, $second]));

@@ -46,6 +46,8 @@ final class PlannedOnceTest extends KernelTestCase
 
     private static function cut(string $typed): CutMeasured
     {
-        return new CutMeasured(MarkPlace::of(End::A, Cut::Insulation), Reading::typed($typed, LengthUnit::Millimetre, Instrument::SteelRule));
+        return new CutMeasured(
+            MarkPlace::of(End::A, Cut::Insulation), Reading::typed($typed, LengthUnit::Millimetre, Instrument::SteelRule),
+        );
     }
 }

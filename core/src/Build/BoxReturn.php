@@ -7,7 +7,9 @@ namespace Berm\Core\Build;
 use Berm\Core\Build\Event\BoxOpened;
 use Berm\Core\Build\Event\Withdrawn;
 
-/** A box that was not opened after all stands on its shelf again; one that was looked at twice is as the look that still counts found it. */
+/**
+ * A box that was not opened after all stands on its shelf again; one that was looked at twice is as the look that still counts found it.
+ */
 final readonly class BoxReturn
 {
     /** @param Done<BoxOpened>|null $counts the look that still counts; null: the box was not opened */

@@ -100,7 +100,8 @@ final readonly class BuildState
     {
         $accepted = $this->last(DeviationAccepted::class, $mark->place->path());
         $basis = $accepted?->entry->basis;
-        $holds = null === $basis || $basis->entry === $this->cut($mark->place)?->entry->id && true === $basis->window?->equals($mark->window());
+        $holds = null === $basis
+            || $basis->entry === $this->cut($mark->place)?->entry->id && true === $basis->window?->equals($mark->window());
 
         return $holds ? $accepted : null;
     }

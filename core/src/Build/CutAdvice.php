@@ -24,9 +24,17 @@ final class CutAdvice
         return match (true) {
             null !== self::slip($mark, $reading) => self::slip($mark, $reading),
             Verdict::Inside === $judgement->verdict => null,
-            Verdict::NotProved === $judgement->verdict => Sentence::of('Inside by {by:fine}, less than the ± {uncertainty:fine} of the instrument. Measure again with something finer.', $by),
-            $judgement->isOutWithinUncertainty() => Sentence::of('Out by {by:fine}, less than the ± {uncertainty:fine} of the instrument. Measure again with something finer before you mend it.', $by),
-            $judgement->isTooLong() => Sentence::of('Cut {by:fine} too far, and it cannot be put back. Trim {by:fine} off the cable end and re-mark every cut of this end if there is slack; or take another connector; or an engineer lets it stand, with a reason.', $by),
+            Verdict::NotProved === $judgement->verdict => Sentence::of(
+                'Inside by {by:fine}, less than the ± {uncertainty:fine} of the instrument. Measure again with something finer.', $by,
+            ),
+            $judgement->isOutWithinUncertainty() => Sentence::of(
+                'Out by {by:fine}, less than the ± {uncertainty:fine} of the instrument. Measure again with something finer before you mend it.',
+                $by,
+            ),
+            $judgement->isTooLong() => Sentence::of(
+                'Cut {by:fine} too far, and it cannot be put back. Trim {by:fine} off the cable end and re-mark every cut of this end if there is slack; or take another connector; or an engineer lets it stand, with a reason.',
+                $by,
+            ),
             default => Sentence::of('{by:fine} short. Re-mark from the cable end, take off what is missing, and measure again.', $by),
         };
     }
@@ -35,10 +43,15 @@ final class CutAdvice
     private static function slip(Mark $mark, Reading $reading): ?Sentence
     {
         $other = LengthUnit::Millimetre === $reading->unit ? LengthUnit::Inch : LengthUnit::Millimetre;
-        $swapped = Length::ofNanometres(Rounding::Nearest->divide($reading->value->nanometres * intdiv($other->nanometres(), 100_000), intdiv($reading->unit->nanometres(), 100_000)));
+        $swapped = Length::ofNanometres(Rounding::Nearest->divide(
+            $reading->value->nanometres * intdiv($other->nanometres(), 100_000), intdiv($reading->unit->nanometres(), 100_000),
+        ));
 
         return $mark->window()->contains($swapped) && !$mark->window()->contains($reading->value)
-            ? Sentence::of('{typed} {unit} cannot be this cut, but {typed} {other} can: was it read in the other unit? Record it again with its unit.', ['typed' => $reading->typed, 'unit' => $reading->unit->value, 'other' => $other->value])
+            ? Sentence::of(
+                '{typed} {unit} cannot be this cut, but {typed} {other} can: was it read in the other unit? Record it again with its unit.',
+                ['typed' => $reading->typed, 'unit' => $reading->unit->value, 'other' => $other->value],
+            )
             : null;
     }
 }

@@ -20,8 +20,9 @@ final readonly class Entry
     ) {
     }
 
-    public static function of(string $id, string $by, \DateTimeImmutable $at, Event $event, ?Timing $timing = null, ?Basis $basis = null): self
-    {
+    public static function of(
+        string $id, string $by, \DateTimeImmutable $at, Event $event, ?Timing $timing = null, ?Basis $basis = null,
+    ): self {
         return new self($id, $by, $at, $event, $timing ?? Timing::atOnce(), $basis);
     }
 

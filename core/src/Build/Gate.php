@@ -23,13 +23,19 @@ final readonly class Gate
     /** Null: it may. Else the reason why not, and what to do first: that of the obstacle, where one stands in its way. */
     public function refusal(Event $event): ?Sentence
     {
-        return $this->hiddenByConnector($event) ?? $this->barring($event)->reason ?? $this->tooEarly($event) ?? $event->refusal($this->plan);
+        return $this->hiddenByConnector($event)
+            ?? $this->barring($event)->reason
+            ?? $this->tooEarly($event)
+            ?? $event->refusal($this->plan);
     }
 
     /** What lies under the connector once it is on. */
     public static function isHiddenByConnector(Event $event): bool
     {
-        return $event instanceof CutMeasured || $event instanceof DeviationAccepted || $event instanceof PartParked || $event instanceof SafetyConfirmed;
+        return $event instanceof CutMeasured
+            || $event instanceof DeviationAccepted
+            || $event instanceof PartParked
+            || $event instanceof SafetyConfirmed;
     }
 
     private function barring(Event $event): ?Obstacle
@@ -47,7 +53,9 @@ final readonly class Gate
     {
         $isHidden = null !== $this->plan->build->connector && self::isHiddenByConnector($event) && !$event instanceof SafetyConfirmed;
 
-        return $isHidden ? Sentence::plain('The connector is on: what it hides can no longer be recorded. Withdraw that entry first if it was made by mistake.') : null;
+        return $isHidden ? Sentence::plain(
+            'The connector is on: what it hides can no longer be recorded. Withdraw that entry first if it was made by mistake.',
+        ) : null;
     }
 
     /** Where the sheet has stages, each begins when those before it are done, and is over once it is finished. */
@@ -63,7 +71,9 @@ final readonly class Gate
 
         return match (true) {
             null !== $open => $open->next()?->first() ?? Sentence::of('First: {stage}.', ['stage' => Sentence::plain($open->stage->title)]),
-            $isOver => Sentence::of('"{stage}" is finished. Withdraw that first if it has to be done again.', ['stage' => Sentence::plain($stage->title)]),
+            $isOver => Sentence::of(
+                '"{stage}" is finished. Withdraw that first if it has to be done again.', ['stage' => Sentence::plain($stage->title)],
+            ),
             default => null,
         };
     }

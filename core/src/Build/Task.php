@@ -50,7 +50,9 @@ final readonly class Task
     {
         $verdict = $build->judgementOf($mark)?->verdict;
         $isOut = Verdict::Out === $verdict && null === $build->acceptance($mark);
-        $title = Sentence::plain(($isOut ? 'Put right' : 'Cut')." the [{$mark->place->cut->layer()->label()}]{$mark->place->where()->after()}");
+        $title = Sentence::plain(
+            ($isOut ? 'Put right' : 'Cut')." the [{$mark->place->cut->layer()->label()}]{$mark->place->where()->after()}",
+        );
 
         return new self(TaskKind::Cut, $stage, null !== $verdict && !$isOut, $isOut, $title, $mark->place->where(), mark: $mark);
     }
@@ -60,13 +62,15 @@ final readonly class Task
         return new self(TaskKind::Connector, $stage, $isDone, false, Sentence::plain("Fit the $name"), Where::of(null, null));
     }
 
-    public static function check(Stage $stage, Check $check, Where $where, ?Range $window, ?CheckVerdict $verdict, ?Sentence $limits, bool $isAccepted): self
-    {
+    public static function check(
+        Stage $stage, Check $check, Where $where, ?Range $window, ?CheckVerdict $verdict, ?Sentence $limits, bool $isAccepted,
+    ): self {
         $isOut = Verdict::Out === $verdict?->verdict && !$isAccepted;
         $title = Sentence::of("{check}{$where->after()}", ['check' => Sentence::plain($check->ask)]);
 
         return new self(
-            TaskKind::Check, $stage, null !== $verdict && !$isOut, $isOut, $title, $where, check: $check, window: $window, verdict: $verdict, limits: $limits,
+            TaskKind::Check, $stage, null !== $verdict
+                && !$isOut, $isOut, $title, $where, check: $check, window: $window, verdict: $verdict, limits: $limits,
         );
     }
 

@@ -69,7 +69,9 @@ final readonly class TaskLadder
     /** @return list<Task> */
     private function connector(Stage $stage): array
     {
-        return $stage->fitsConnector ? [Task::connector($stage, $this->sheet->application->function->connectorKind()->label(), null !== $this->build->connector)] : [];
+        return $stage->fitsConnector ? [Task::connector(
+            $stage, $this->sheet->application->function->connectorKind()->label(), null !== $this->build->connector,
+        )] : [];
     }
 
     /** @return list<Task> */
@@ -100,14 +102,18 @@ final readonly class TaskLadder
             : null;
         $window = $question instanceof LengthWithin ? $question->window($values) : null;
 
-        return Task::check($stage, $check, $where, $window, $verdict, $question->limits($values), null !== $this->build->checkAcceptance($place));
+        return Task::check(
+            $stage, $check, $where, $window, $verdict, $question->limits($values), null !== $this->build->checkAcceptance($place),
+        );
     }
 
     /** @return list<Where> */
     private function places(Each $each): array
     {
         $ends = Each::End === $each || Each::CoreOfEnd === $each ? $this->sheet->application->function->ends() : [null];
-        $cores = (Each::Core === $each || Each::CoreOfEnd === $each) && $this->markOut->cores() > 1 ? range(1, $this->markOut->cores()) : [null];
+        $cores = (Each::Core === $each || Each::CoreOfEnd === $each) && $this->markOut->cores() > 1
+            ? range(1, $this->markOut->cores())
+            : [null];
         $places = [];
         foreach ($ends as $end) {
             foreach ($cores as $core) {

@@ -30,15 +30,17 @@ final readonly class Timing
     }
 
     /**
-     * Of an entry that was made on a device and sent some time later. The device's clock may be wrong, but it goes as fast as the server's: how
+     * Of an entry that was made on a device and sent some time later. The device's clock may be wrong, but it goes as fast as the server's:
+     * how
      * long the entry waited is known.
      *
      * @param \DateTimeImmutable|null $told when it was done, where somebody says so
      *
      * @throws ImpossibleTime
      */
-    public static function sent(\DateTimeImmutable $now, ?\DateTimeImmutable $madeAt, ?\DateTimeImmutable $sentAt, ?\DateTimeImmutable $told): self
-    {
+    public static function sent(
+        \DateTimeImmutable $now, ?\DateTimeImmutable $madeAt, ?\DateTimeImmutable $sentAt, ?\DateTimeImmutable $told,
+    ): self {
         $waited = null === $madeAt || null === $sentAt ? 0 : $sentAt->getTimestamp() - $madeAt->getTimestamp();
         if ($waited < 0) {
             throw ImpossibleTime::sentBeforeMade();

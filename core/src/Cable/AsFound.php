@@ -55,9 +55,18 @@ final readonly class AsFound
      *
      * @throws LayersCross when an outer layer reads no larger than an inner one
      */
-    public static function sheet(array $readings, array $walls, array $conditions, ?Temperature $surface, ?Reading $slack, string $position, Seen $seen): self
-    {
-        $asFound = new self(array_filter($readings, static fn (array $ofLayer): bool => [] !== $ofLayer), $walls, $conditions, $surface, $slack, $position, $seen);
+    public static function sheet(
+        array $readings, array $walls, array $conditions, ?Temperature $surface, ?Reading $slack, string $position, Seen $seen,
+    ): self {
+        $asFound = new self(
+            array_filter($readings, static fn (array $ofLayer): bool => [] !== $ofLayer),
+            $walls,
+            $conditions,
+            $surface,
+            $slack,
+            $position,
+            $seen,
+        );
         $asFound->ensureOrdered();
 
         return $asFound;

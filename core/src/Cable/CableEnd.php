@@ -39,12 +39,17 @@ final readonly class CableEnd
     /** Radial thickness of the oversheath, over whatever lies beneath it. */
     public function oversheathThickness(): ?Length
     {
-        $beneath = array_filter($this->construction->design->layers(), static fn (LayerKind $kind): bool => LayerKind::Oversheath !== $kind);
+        $beneath = array_filter(
+            $this->construction->design->layers(), static fn (LayerKind $kind): bool => LayerKind::Oversheath !== $kind,
+        );
 
         return [] === $beneath ? null : $this->thickness($beneath[array_key_last($beneath)], LayerKind::Oversheath);
     }
 
-    /** Radial thickness from the top of $inner to the top of $outer, where both are known: for the insulation it includes the conductor screen. */
+    /**
+     * Radial thickness from the top of $inner to the top of $outer, where both are known: for the insulation it includes the conductor
+     * screen.
+     */
     public function thickness(LayerKind $inner, LayerKind $outer): ?Length
     {
         $beneath = $this->diameterOver($inner);

@@ -33,30 +33,44 @@ final class Comparison
 
     private static function materials(Design $one, Design $other): ?Sentence
     {
-        return $one->conductor->material === $other->conductor->material ? null : Sentence::plain(\sprintf('%s to %s: the connector must be bimetallic or rated for both.', ucfirst($one->conductor->material->value), $other->conductor->material->value));
+        return $one->conductor->material === $other->conductor->material ? null : Sentence::plain(\sprintf(
+            '%s to %s: the connector must be bimetallic or rated for both.',
+            ucfirst($one->conductor->material->value),
+            $other->conductor->material->value,
+        ));
     }
 
     private static function sizes(Design $one, Design $other): ?Sentence
     {
         [$small, $large] = $one->conductor->size->isAtMost($other->conductor->size) ? [$one, $other] : [$other, $one];
 
-        return $large->conductor->size->isAtMost($small->conductor->size) ? null : Sentence::of('{small} to {large}: the connector must take both, and its bore must grip the smaller.', ['small' => $small->conductor->size->label, 'large' => $large->conductor->size->label]);
+        return $large->conductor->size->isAtMost($small->conductor->size) ? null : Sentence::of(
+            '{small} to {large}: the connector must take both, and its bore must grip the smaller.',
+            ['small' => $small->conductor->size->label, 'large' => $large->conductor->size->label],
+        );
     }
 
     private static function shapes(Design $one, Design $other): ?Sentence
     {
         $isSector = static fn (Design $design): bool => ConductorShape::Sector === $design->conductor->shape;
 
-        return $isSector($one) === $isSector($other) ? null : Sentence::plain('Sector to round: the sector must be pressed round first, or the connector made for sectors.');
+        return $isSector($one) === $isSector($other) ? null : Sentence::plain(
+            'Sector to round: the sector must be pressed round first, or the connector made for sectors.',
+        );
     }
 
     private static function insulations(Design $one, Design $other): ?Sentence
     {
         if ($one->insulation->isExtruded() !== $other->insulation->isExtruded()) {
-            return Sentence::of('{one} to {other}: this is a transition joint. Oil must be kept in on the paper side, and the connector needs a solid centre stop.', ['one' => $one->insulation->label(), 'other' => $other->insulation->label()]);
+            return Sentence::of(
+                '{one} to {other}: this is a transition joint. Oil must be kept in on the paper side, and the connector needs a solid centre stop.',
+                ['one' => $one->insulation->label(), 'other' => $other->insulation->label()],
+            );
         }
 
-        return $one->insulation === $other->insulation ? null : Sentence::of('{one} to {other}: the kit must name both.', ['one' => $one->insulation->label(), 'other' => $other->insulation->label()]);
+        return $one->insulation === $other->insulation ? null : Sentence::of(
+            '{one} to {other}: the kit must name both.', ['one' => $one->insulation->label(), 'other' => $other->insulation->label()],
+        );
     }
 
     private static function walls(CableEnd $a, CableEnd $b): ?Sentence
@@ -76,7 +90,10 @@ final class Comparison
 
     private static function screens(Design $one, Design $other): ?Sentence
     {
-        return $one->metallicScreen === $other->metallicScreen ? null : Sentence::of('{one} to {other}: the [metallic screen] connection must suit both.', ['one' => ucfirst($one->metallicScreen->label()), 'other' => $other->metallicScreen->label()]);
+        return $one->metallicScreen === $other->metallicScreen ? null : Sentence::of(
+            '{one} to {other}: the [metallic screen] connection must suit both.',
+            ['one' => ucfirst($one->metallicScreen->label()), 'other' => $other->metallicScreen->label()],
+        );
     }
 
     private static function voltages(Design $one, Design $other): ?Sentence
@@ -94,6 +111,8 @@ final class Comparison
 
     private static function cores(Design $one, Design $other): ?Sentence
     {
-        return $one->cores === $other->cores ? null : Sentence::plain('Three cores to one: each core goes on in a cable of its own, and needs a breakout that seals.');
+        return $one->cores === $other->cores ? null : Sentence::plain(
+            'Three cores to one: each core goes on in a cable of its own, and needs a breakout that seals.',
+        );
     }
 }

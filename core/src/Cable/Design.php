@@ -49,7 +49,9 @@ final readonly class Design
             default => null,
         };
 
-        return new self($cores, $voltage, $level, $conductor, $insulation, $insulationScreen, $metallicScreen, $wires, $bedding, $armour, $sheath);
+        return new self(
+            $cores, $voltage, $level, $conductor, $insulation, $insulationScreen, $metallicScreen, $wires, $bedding, $armour, $sheath,
+        );
     }
 
     /** Three unscreened paper cores under one belt and one lead sheath. */

@@ -16,7 +16,10 @@ final class FoundInWords
         $wall = $asFound->wall();
 
         return array_values(array_filter([
-            null === $wall ? null : Sentence::of('Insulation {least:fine} to {greatest:fine} thick at {count} points.', ['least' => $wall->least, 'greatest' => $wall->greatest, 'count' => $wall->count]),
+            null === $wall ? null : Sentence::of(
+                'Insulation {least:fine} to {greatest:fine} thick at {count} points.',
+                ['least' => $wall->least, 'greatest' => $wall->greatest, 'count' => $wall->count],
+            ),
             self::conditions($cable, true, 'Looked at and so: '),
             self::conditions($cable, false, 'Looked at and not so: '),
             null === $asFound->surface ? null : Sentence::of('Surface {surface}.', ['surface' => $asFound->surface]),
@@ -27,7 +30,11 @@ final class FoundInWords
 
     private static function conditions(CableEnd $cable, bool $isSo, string $start): ?Sentence
     {
-        $answered = array_filter(Condition::cases(), static fn (Condition $condition): bool => $condition->appliesTo($cable->construction->design) && $isSo === $cable->asFound->isSo($condition));
+        $answered = array_filter(
+            Condition::cases(),
+            static fn (Condition $condition): bool => $condition->appliesTo($cable->construction->design)
+                && $isSo === $cable->asFound->isSo($condition),
+        );
         $questions = array_map(static fn (Condition $condition): string => lcfirst($condition->question()), $answered);
 
         return [] === $questions ? null : Sentence::of('{start}{what}.', ['start' => $start, 'what' => implode('; ', $questions)]);

@@ -21,10 +21,18 @@ final readonly class Handling
     public static function of(Design $design): self
     {
         return match (true) {
-            !$design->insulation->isExtruded() => new self(4, Cores::Three === $design->cores ? 15 : 20, 'common practice for paper under lead'),
+            !$design->insulation->isExtruded() => new self(
+                4, Cores::Three === $design->cores ? 15 : 20, 'common practice for paper under lead',
+            ),
             !$design->conductor->size->isMetric() => self::northAmerican($design),
-            Cores::Three === $design->cores => new self(self::lowest($design), 15, 'common practice beside IEC 60502-2: three cores 15 D while laying'),
-            default => new self(self::lowest($design), Armour::None === $design->armour ? 20 : 15, 'common practice beside IEC 60502-2: one core 20 D while laying, 15 D in position'),
+            Cores::Three === $design->cores => new self(
+                self::lowest($design), 15, 'common practice beside IEC 60502-2: three cores 15 D while laying',
+            ),
+            default => new self(
+                self::lowest($design),
+                Armour::None === $design->armour ? 20 : 15,
+                'common practice beside IEC 60502-2: one core 20 D while laying, 15 D in position',
+            ),
         };
     }
 

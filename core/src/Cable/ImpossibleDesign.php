@@ -31,7 +31,9 @@ final class ImpossibleDesign extends \DomainException implements CoreError
     /** @internal */
     public static function papers(InsulationMaterial $insulation): self
     {
-        return new self(\sprintf('has %s insulation without a lead sheath: name "lead-sheath" as its metallic screen.', $insulation->label()));
+        return new self(\sprintf(
+            'has %s insulation without a lead sheath: name "lead-sheath" as its metallic screen.', $insulation->label(),
+        ));
     }
 
     /** @internal */
@@ -49,6 +51,9 @@ final class ImpossibleDesign extends \DomainException implements CoreError
     /** @internal */
     public static function layerNotThere(LayerKind $kind): self
     {
-        return new self(\sprintf('gives a diameter over the %s, which a cable described like this does not have: name it in the description, or leave the diameter out.', $kind->label()));
+        return new self(\sprintf(
+            'gives a diameter over the %s, which a cable described like this does not have: name it in the description, or leave the diameter out.',
+            $kind->label(),
+        ));
     }
 }

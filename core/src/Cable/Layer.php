@@ -23,6 +23,12 @@ final readonly class Layer
     /** The same layer about another diameter, worked out from a stated one beneath it; its window goes with it. */
     public function movedTo(Length $diameter): self
     {
-        return new self($this->kind, $diameter, $this->window?->movedBy($diameter->minus($this->diameter)), Basis::Computed, 'from the diameter beneath; wall: '.$this->source);
+        return new self(
+            $this->kind,
+            $diameter,
+            $this->window?->movedBy($diameter->minus($this->diameter)),
+            Basis::Computed,
+            'from the diameter beneath; wall: '.$this->source,
+        );
     }
 }

@@ -30,6 +30,12 @@ final class LayersCross extends \DomainException implements CoreError
     {
         $what = $kind->isOfCore() ? 'core' : 'cable';
 
-        return new self(\sprintf('gives %s over the %s: a medium-voltage %s lies between 2 mm and %s, so check the unit.', $diameter->toText(), $kind->label(), $what, $most->toText()));
+        return new self(\sprintf(
+            'gives %s over the %s: a medium-voltage %s lies between 2 mm and %s, so check the unit.',
+            $diameter->toText(),
+            $kind->label(),
+            $what,
+            $most->toText(),
+        ));
     }
 }

@@ -40,11 +40,15 @@ final readonly class RatedVoltage
     public static function parse(string $text): self
     {
         $plain = (string) preg_replace(['/[\s\x{00A0}\x{2009}\x{202F}]+/u', '/(?<=\d),(?=\d)/'], [' ', '.'], trim($text));
-        if (1 === preg_match('/\A(\d{1,2}(?:\.\d{1,2})?) ?\/ ?(\d{1,2}(?:\.\d)?)(?: ?\( ?(\d{1,2}(?:\.\d)?) ?\))? ?kV\z/i', $plain, $parts)) {
+        if (1 === preg_match(
+            '/\A(\d{1,2}(?:\.\d{1,2})?) ?\/ ?(\d{1,2}(?:\.\d)?)(?: ?\( ?(\d{1,2}(?:\.\d)?) ?\))? ?kV\z/i', $plain, $parts,
+        )) {
             return self::full((float) $parts[1], (float) $parts[2], isset($parts[3]) ? (float) $parts[3] : null, $text);
         }
 
-        return 1 === preg_match('/\A(\d{1,2}(?:\.\d{1,2})?) ?kV\z/i', $plain, $parts) ? self::alone((string) (float) $parts[1], $text) : throw UnreadableVoltage::of($text);
+        return 1 === preg_match(
+            '/\A(\d{1,2}(?:\.\d{1,2})?) ?kV\z/i', $plain, $parts,
+        ) ? self::alone((string) (float) $parts[1], $text) : throw UnreadableVoltage::of($text);
     }
 
     /** A class of North America, not a series of IEC. */
@@ -65,13 +69,20 @@ final readonly class RatedVoltage
             throw UnreadableVoltage::highest($text, self::number($standard / 1000));
         }
 
-        return new self(\sprintf('%s/%s (%s) kV', self::number($toEarth), self::number($between), self::number($standard / 1000)), $standard);
+        return new self(
+            \sprintf('%s/%s (%s) kV', self::number($toEarth), self::number($between), self::number($standard / 1000)), $standard,
+        );
     }
 
     private static function alone(string $number, string $text): self
     {
         if ('12' === $number || '6' === $number || '3.6' === $number) {
-            throw UnreadableVoltage::twoWays($text, '12' === $number ? '6.35/11 (12) kV or 12/20 (24) kV' : ('6' === $number ? '3.6/6 (7.2) kV or 6/10 (12) kV' : '1.8/3 (3.6) kV or 3.6/6 (7.2) kV'));
+            throw UnreadableVoltage::twoWays(
+                $text,
+                '12' === $number
+                    ? '6.35/11 (12) kV or 12/20 (24) kV'
+                    : ('6' === $number ? '3.6/6 (7.2) kV or 6/10 (12) kV' : '1.8/3 (3.6) kV or 3.6/6 (7.2) kV'),
+            );
         }
         if (isset(self::SERIES[$number])) {
             return self::parse(self::SERIES[$number]);

@@ -20,7 +20,9 @@ final readonly class ScreenWires
             throw ImpossibleDesign::wireCount($count);
         }
 
-        return Length::ofMicrometres(200)->isAtMost($diameter) && $diameter->isAtMost(Length::ofMillimetres(6)) ? new self($count, $diameter) : throw ImpossibleDesign::wireDiameter($diameter);
+        return Length::ofMicrometres(200)->isAtMost($diameter) && $diameter->isAtMost(Length::ofMillimetres(6))
+            ? new self($count, $diameter)
+            : throw ImpossibleDesign::wireDiameter($diameter);
     }
 
     /** Copper cross-section in mm². */

@@ -37,6 +37,12 @@ final readonly class Where implements Keyed
     /** "", "end A", "core 2" or "end A, core 2". */
     public function label(): string
     {
-        return implode(', ', array_filter([null === $this->end ? '' : "end {$this->end->value}", null === $this->core ? '' : "core $this->core"], static fn (string $part): bool => '' !== $part));
+        return implode(
+            ', ',
+            array_filter(
+                [null === $this->end ? '' : "end {$this->end->value}", null === $this->core ? '' : "core $this->core"],
+                static fn (string $part): bool => '' !== $part,
+            ),
+        );
     }
 }

@@ -77,7 +77,10 @@ final readonly class LengthWithin implements Question
     {
         [$min, $inMin] = null === $this->min ? [null, []] : FormulaInWords::of($this->min, 'n');
         [$max, $inMax] = null === $this->max ? [null, []] : FormulaInWords::of($this->max, 'x');
-        $limits = array_filter([null === $min ? null : "at least $min", null === $max ? null : "at most $max"], static fn (?string $limit): bool => null !== $limit);
+        $limits = array_filter(
+            [null === $min ? null : "at least $min", null === $max ? null : "at most $max"],
+            static fn (?string $limit): bool => null !== $limit,
+        );
 
         return [] === $limits ? null : Sentence::of(implode(', ', $limits), [...$inMin, ...$inMax]);
     }

@@ -21,7 +21,9 @@ final readonly class Made implements Answer
     {
         $plain = trim($text);
         $parts = match (true) {
-            1 === preg_match('/\A(\d{4})-(\d{1,2})(?:-(\d{1,2}))?\z/', $plain, $match) => [(int) $match[1], (int) $match[2], (int) ($match[3] ?? 1)],
+            1 === preg_match(
+                '/\A(\d{4})-(\d{1,2})(?:-(\d{1,2}))?\z/', $plain, $match,
+            ) => [(int) $match[1], (int) $match[2], (int) ($match[3] ?? 1)],
             1 === preg_match('/\A(\d{1,2})\/(\d{4})\z/', $plain, $match) => [(int) $match[2], (int) $match[1], 1],
             default => null,
         };

@@ -46,7 +46,8 @@ final readonly class TorqueWithin implements Question
     public function judge(Answer $answer, Circumstances $circumstances): CheckVerdict
     {
         \assert($answer instanceof Tightened);
-        $isWithin = (null === $this->least || $this->least->isAtMost($answer->torque)) && (null === $this->most || $answer->torque->isAtMost($this->most));
+        $isWithin = (null === $this->least || $this->least->isAtMost($answer->torque))
+            && (null === $this->most || $answer->torque->isAtMost($this->most));
 
         return CheckVerdict::of($isWithin, $answer->torque->inBothUnits().'.');
     }
@@ -69,6 +70,8 @@ final readonly class TorqueWithin implements Question
 
     public function write(): array
     {
-        return array_filter(['min' => $this->least?->toText(), 'max' => $this->most?->toText()], static fn (?string $limit): bool => null !== $limit);
+        return array_filter(
+            ['min' => $this->least?->toText(), 'max' => $this->most?->toText()], static fn (?string $limit): bool => null !== $limit,
+        );
     }
 }

@@ -27,7 +27,9 @@ final readonly class WaitSince implements Question
 
     public static function read(Fields $file): self
     {
-        $limit = static fn (string $key): ?Duration => $file->has($key) ? $file->parsed($key, Duration::parse(...), Duration::ofSeconds(1)) : null;
+        $limit = static fn (string $key): ?Duration => $file->has($key) ? $file->parsed(
+            $key, Duration::parse(...), Duration::ofSeconds(1),
+        ) : null;
 
         return self::between($file->text('after', 40), $limit('min'), $limit('max'));
     }

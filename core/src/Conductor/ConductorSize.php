@@ -63,7 +63,9 @@ final readonly class ConductorSize
         return match (true) {
             1 === preg_match('/\A([1-4])\/0(?: ?awg)?\z/', $plain, $parts) => self::ofAwg(1 - (int) $parts[1]),
             1 === preg_match('/\A(0{1,4})(?: ?awg)?\z/', $plain, $parts) => self::ofAwg(1 - \strlen($parts[1])),
-            1 === preg_match('/\A# ?(\d{1,2})(?: ?awg)?\z|\A(\d{1,2}) ?awg\z/', $plain, $parts) => self::gauge((int) ($parts[2] ?? $parts[1]), $text),
+            1 === preg_match(
+                '/\A# ?(\d{1,2})(?: ?awg)?\z|\A(\d{1,2}) ?awg\z/', $plain, $parts,
+            ) => self::gauge((int) ($parts[2] ?? $parts[1]), $text),
             1 === preg_match('/\A(\d{2,4}) ?(?:kcmil|mcm)\z/', $plain, $parts) => self::kcmil((int) $parts[1], $text),
             default => null,
         };

@@ -74,7 +74,8 @@ final readonly class Barrels
     }
 
     /**
-     * How many conductors lie at a side that does not take them; where that decides nothing, whether the larger one lies at the smaller side.
+     * How many conductors lie at a side that does not take them; where that decides nothing, whether the larger one lies at the smaller
+     * side.
      *
      * @param list<CableEnd> $cables
      *

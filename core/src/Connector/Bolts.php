@@ -24,6 +24,8 @@ final readonly class Bolts
         $sorted = $order;
         sort($sorted);
 
-        return [] === $order || $sorted === range(1, $count) ? new self($count, $order, $torque, $leavesVoids) : throw ImpossibleConnector::order($count);
+        return [] === $order || $sorted === range(1, $count)
+            ? new self($count, $order, $torque, $leavesVoids)
+            : throw ImpossibleConnector::order($count);
     }
 }

@@ -25,7 +25,9 @@ final class ConnectorInWords
             null === $specification->pad ? null : self::pad($specification->pad),
             ...self::crimping($connector),
             null === $specification->bolts ? null : self::bolting($specification->bolts),
-            true === $specification->bolts?->leavesVoids ? Sentence::plain('The bolts leave hollows: fill them with the putty that goes with it.') : null,
+            true === $specification->bolts?->leavesVoids ? Sentence::plain(
+                'The bolts leave hollows: fill them with the putty that goes with it.',
+            ) : null,
         ]));
     }
 
@@ -35,7 +37,9 @@ final class ConnectorInWords
         return $barrels->areAlike() ? [] : array_map(static fn (Barrel $barrel): Sentence => Sentence::of(
             'One side for {material}, {least} to {most}: bore {bore:fine}, {depth:fine} deep.',
             [
-                'material' => implode(' and ', array_map(static fn (ConductorMaterial $material): string => $material->value, $barrel->materials)),
+                'material' => implode(
+                    ' and ', array_map(static fn (ConductorMaterial $material): string => $material->value, $barrel->materials),
+                ),
                 'least' => $barrel->sizes->min->label, 'most' => $barrel->sizes->max->label, 'bore' => $barrel->bore, 'depth' => $barrel->depth,
             ],
         ), $barrels->all());
@@ -67,7 +71,9 @@ final class ConnectorInWords
         $where = isset($connector->barrels->other) ? ' a side' : '';
         $isAlike = 1 === \count($crimps) || serialize($crimps[0]) === serialize($crimps[1]);
         $each = array_map(static fn (Crimps $one): Sentence => Sentence::of(
-            $isAlike ? "Die {die}; {count} crimps$where" : 'Die {die}; {count} crimps on its side', ['die' => $one->die, 'count' => $one->perSide],
+            $isAlike ? "Die {die}; {count} crimps$where" : 'Die {die}; {count} crimps on its side', [
+                'die' => $one->die, 'count' => $one->perSide,
+            ],
         ), $isAlike ? [$crimps[0]] : $crimps);
         $grows = null === $crimps[0]->growth ? [] : ['growth' => $connector->growth()];
 

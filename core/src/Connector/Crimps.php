@@ -16,7 +16,9 @@ final readonly class Crimps
     /** @throws ImpossibleConnector */
     public static function of(string $die, int $perSide, ?Length $growth): self
     {
-        return null === $growth || $growth->isLessThan(Length::ofMillimetres(10)) ? new self($die, $perSide, $growth) : throw ImpossibleConnector::growth($growth);
+        return null === $growth || $growth->isLessThan(Length::ofMillimetres(10))
+            ? new self($die, $perSide, $growth)
+            : throw ImpossibleConnector::growth($growth);
     }
 
     /** All that one side grows. */

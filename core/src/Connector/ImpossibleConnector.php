@@ -12,7 +12,9 @@ final class ImpossibleConnector extends \DomainException implements CoreError
     /** @internal */
     public static function boreTooWide(Length $bore, Length $diameter): self
     {
-        return new self(\sprintf('has a bore of %s in a barrel of %s: the bore must be the smaller.', $bore->toText(), $diameter->toText()));
+        return new self(\sprintf(
+            'has a bore of %s in a barrel of %s: the bore must be the smaller.', $bore->toText(), $diameter->toText(),
+        ));
     }
 
     /** @internal */
@@ -22,14 +24,18 @@ final class ImpossibleConnector extends \DomainException implements CoreError
 
         return new self(match (\count($depths)) {
             1 => \sprintf('has a bore %s deep in a barrel only %s long.', $depths[0], $length->toText()),
-            default => \sprintf('has bores %s deep from its ends, but is only %s long.', implode(' and ', array_unique($depths)), $length->toText()),
+            default => \sprintf(
+                'has bores %s deep from its ends, but is only %s long.', implode(' and ', array_unique($depths)), $length->toText(),
+            ),
         });
     }
 
     /** @internal */
     public static function growth(Length $growth): self
     {
-        return new self(\sprintf('grows by %s with each crimp: that is more than any connector does, so check the unit.', $growth->toText()));
+        return new self(\sprintf(
+            'grows by %s with each crimp: that is more than any connector does, so check the unit.', $growth->toText(),
+        ));
     }
 
     /** @internal */
@@ -41,7 +47,10 @@ final class ImpossibleConnector extends \DomainException implements CoreError
     /** @internal */
     public static function fixedOtherwise(Fixing $fixing): self
     {
-        return new self(\sprintf('is fixed by %s, but the sheet tells how to fix it otherwise: give "crimps" for a crimp and "bolts" for shear bolts.', $fixing->label()));
+        return new self(\sprintf(
+            'is fixed by %s, but the sheet tells how to fix it otherwise: give "crimps" for a crimp and "bolts" for shear bolts.',
+            $fixing->label(),
+        ));
     }
 
     /** @internal */

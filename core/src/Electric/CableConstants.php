@@ -35,7 +35,10 @@ final readonly class CableConstants
     {
         try {
             if (str_ends_with($conductor->size->label, 'mm²')) {
-                return [Iec60228::greatestResistance($conductor->material, $conductor->shape, (int) round($conductor->size->area)), 'greatest, IEC 60228'];
+                return [
+                    Iec60228::greatestResistance($conductor->material, $conductor->shape, (int) round($conductor->size->area)),
+                    'greatest, IEC 60228',
+                ];
             }
             $at75 = Astm::resistanceAt75($conductor->size->label, $conductor->material);
 
@@ -51,6 +54,8 @@ final readonly class CableConstants
         $outer = $cable->diameterOver(LayerKind::Insulation);
 
         // A belted core has no screen of its own: its field is not that of a cylinder.
-        return null === $inner || null === $outer || $cable->design->isBelted() ? null : Core::capacitance(Core::permittivity($cable->design->insulation), $outer, $inner);
+        return null === $inner || null === $outer || $cable->design->isBelted() ? null : Core::capacitance(
+            Core::permittivity($cable->design->insulation), $outer, $inner,
+        );
     }
 }

@@ -43,7 +43,10 @@ final class Core
         return $resistanceAt20 * (1 + $alpha * ($celsius - 20));
     }
 
-    /** R at 20 °C from R at another temperature. Source: IEC 60228, clause on resistance: 254.5 / (234.5 + t) for copper, 248 / (228 + t) for aluminium. */
+    /**
+     * R at 20 °C from R at another temperature. Source: IEC 60228, clause on resistance: 254.5 / (234.5 + t) for copper, 248 / (228 + t)
+     * for aluminium.
+     */
     public static function resistanceAt20(float $resistance, ConductorMaterial $material, float $celsius): float
     {
         [$upper, $zero] = ConductorMaterial::Copper === $material ? [254.5, 234.5] : [248.0, 228.0];

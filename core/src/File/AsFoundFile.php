@@ -37,9 +37,13 @@ final class AsFoundFile
     public static function write(AsFound $asFound): array
     {
         return [
-            'readings' => (object) array_map(static fn (array $readings): array => array_map(ReadingFile::write(...), $readings), $asFound->readings),
+            'readings' => (object) array_map(
+                static fn (array $readings): array => array_map(ReadingFile::write(...), $readings), $asFound->readings,
+            ),
             ...([] === $asFound->walls ? [] : ['walls' => array_map(ReadingFile::write(...), $asFound->walls)]),
-            ...([] === $asFound->conditions ? [] : ['conditions' => array_map(static fn (bool $isSo): string => $isSo ? 'yes' : 'no', $asFound->conditions)]),
+            ...([] === $asFound->conditions ? [] : ['conditions' => array_map(
+                static fn (bool $isSo): string => $isSo ? 'yes' : 'no', $asFound->conditions,
+            )]),
             ...(null === $asFound->surface ? [] : ['surface' => $asFound->surface->text]),
             ...(null === $asFound->slack ? [] : ['slack' => ReadingFile::write($asFound->slack)]),
             ...('' === $asFound->position ? [] : ['position' => $asFound->position]),

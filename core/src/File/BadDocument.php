@@ -12,7 +12,9 @@ final class BadDocument extends \DomainException implements CoreError
     /** @param non-empty-list<Problem> $problems */
     private function __construct(public readonly array $problems)
     {
-        parent::__construct(implode(' ', array_map(static fn (Problem $problem): string => trim($problem->path.' '.$problem->message), $problems)));
+        parent::__construct(implode(
+            ' ', array_map(static fn (Problem $problem): string => trim($problem->path.' '.$problem->message), $problems),
+        ));
     }
 
     /** @param non-empty-list<Problem> $problems */

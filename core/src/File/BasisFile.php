@@ -18,7 +18,12 @@ final class BasisFile
         $pinned = static fn (string $key): ?Revision => $file->optionalObject($key, RevisionFile::read(...));
         $pins = Pins::of($pinned('kit'), $file->optionalText('size', 40), $pinned('connector'));
 
-        return Basis::of($pins, $file->has('entry') ? $file->text('entry', 40) : null, $file->optionalObject('window', self::window(...)), self::place($file, 'value'));
+        return Basis::of(
+            $pins,
+            $file->has('entry') ? $file->text('entry', 40) : null,
+            $file->optionalObject('window', self::window(...)),
+            self::place($file, 'value'),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -49,7 +54,9 @@ final class BasisFile
     /** @return array<string, string> */
     private static function writeWindow(Range $window): array
     {
-        return array_filter(['min' => $window->min?->toText(), 'max' => $window->max?->toText()], static fn (?string $limit): bool => null !== $limit);
+        return array_filter(
+            ['min' => $window->min?->toText(), 'max' => $window->max?->toText()], static fn (?string $limit): bool => null !== $limit,
+        );
     }
 
     /** A place or a lap, which may lie below zero: "-7.5 mm". */

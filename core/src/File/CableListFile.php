@@ -18,14 +18,22 @@ final class CableListFile
         }
         $list = \is_array($json) ? $json['cables'] ?? [$json] : null;
         if (!\is_array($list) || !array_is_list($list) || \count($list) > self::MOST) {
-            return CableImport::unreadable(\sprintf('is not a list of cable types: send {"cables": [...]} with at most %d of them.', self::MOST));
+            return CableImport::unreadable(\sprintf(
+                'is not a list of cable types: send {"cables": [...]} with at most %d of them.', self::MOST,
+            ));
         }
         [$cables, $problems] = [[], []];
         foreach ($list as $i => $one) {
             try {
                 $cables[] = Fields::read($one, CableTypeFile::read(...));
             } catch (BadDocument $error) {
-                array_push($problems, ...array_map(static fn (Problem $problem): ImportProblem => new ImportProblem($i + 1, $problem->path, $problem->message), $error->problems));
+                array_push(
+                    $problems,
+                    ...array_map(
+                        static fn (Problem $problem): ImportProblem => new ImportProblem($i + 1, $problem->path, $problem->message),
+                        $error->problems,
+                    ),
+                );
             }
         }
 

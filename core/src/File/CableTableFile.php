@@ -7,7 +7,10 @@ namespace Berm\Core\File;
 use Berm\Core\Cable\Construction;
 use Berm\Core\Cable\LayerKind;
 
-/** Cable types as a table, one a row (docs/formats/cable-table.md): the fields of the JSON form, and a column for the diameter over each layer. */
+/**
+ * Cable types as a table, one a row (docs/formats/cable-table.md): the fields of the JSON form, and a column for the diameter over each
+ * layer.
+ */
 final class CableTableFile
 {
     /** Column => path in the JSON form. */
@@ -17,7 +20,17 @@ final class CableTableFile
         'insulationScreen' => 'insulationScreen', 'metallicScreen' => 'metallicScreen', 'wireCount' => 'screenWires.count', 'wireDiameter' => 'screenWires.diameter',
         'bedding' => 'bedding', 'armour' => 'armour', 'oversheath' => 'oversheath',
     ];
-    private const NEEDED = ['id', 'designation', 'ratedVoltage', 'conductorMaterial', 'conductorShape', 'conductorSize', 'insulation', 'metallicScreen', 'oversheath'];
+    private const NEEDED = [
+        'id',
+        'designation',
+        'ratedVoltage',
+        'conductorMaterial',
+        'conductorShape',
+        'conductorSize',
+        'insulation',
+        'metallicScreen',
+        'oversheath',
+    ];
     private const WHOLE_NUMBERS = ['revision', 'insulationLevel', 'cores', 'wireCount'];
     /** The diameter over a layer stands in a column of this name and the layer's. */
     private const OVER = 'over-';
@@ -27,7 +40,9 @@ final class CableTableFile
     {
         $rows = mb_check_encoding($text, 'UTF-8') ? Delimited::rows($text) : [];
         if ([] === $rows) {
-            return CableImport::unreadable('is not a table: send UTF-8 text whose first line names the columns, such as '.implode(', ', self::NEEDED).'.');
+            return CableImport::unreadable(
+                'is not a table: send UTF-8 text whose first line names the columns, such as '.implode(', ', self::NEEDED).'.',
+            );
         }
         $first = array_key_first($rows);
         $heading = $rows[$first];
@@ -46,11 +61,16 @@ final class CableTableFile
     /** @param iterable<Construction> $cables */
     public static function write(iterable $cables): string
     {
-        $text = Delimited::line([...array_keys(self::COLUMNS), ...array_map(static fn (LayerKind $kind): string => self::OVER.$kind->value, LayerKind::cases())]);
+        $text = Delimited::line([
+            ...array_keys(self::COLUMNS), ...array_map(static fn (LayerKind $kind): string => self::OVER.$kind->value, LayerKind::cases()),
+        ]);
         foreach ($cables as $cable) {
             $json = CableTypeFile::write($cable);
             $cells = array_map(static fn (string $path): string => self::at($json, $path), array_values(self::COLUMNS));
-            $text .= Delimited::line([...$cells, ...array_map(static fn (LayerKind $kind): string => $cable->diameterOver($kind)?->toText() ?? '', LayerKind::cases())]);
+            $text .= Delimited::line([
+                ...$cells,
+                ...array_map(static fn (LayerKind $kind): string => $cable->diameterOver($kind)?->toText() ?? '', LayerKind::cases()),
+            ]);
         }
 
         return $text;
@@ -63,10 +83,23 @@ final class CableTableFile
      */
     private static function headingProblems(array $heading, int $number): array
     {
-        $known = [...array_keys(self::COLUMNS), ...array_map(static fn (LayerKind $kind): string => self::OVER.$kind->value, LayerKind::cases())];
-        $unknown = array_map(static fn (string $column): ImportProblem => new ImportProblem($number, $column, 'is not a column known here: name it '.self::nearest($column, $known).', or take it out.'), array_diff($heading, $known));
-        $missing = array_map(static fn (string $column): ImportProblem => new ImportProblem($number, $column, 'is missing: add this column.'), array_diff(self::NEEDED, $heading));
-        $twice = array_map(static fn (string $column): ImportProblem => new ImportProblem($number, $column, 'stands twice: keep one of them.'), array_unique(array_diff_assoc($heading, array_unique($heading))));
+        $known = [
+            ...array_keys(self::COLUMNS), ...array_map(static fn (LayerKind $kind): string => self::OVER.$kind->value, LayerKind::cases()),
+        ];
+        $unknown = array_map(
+            static fn (string $column): ImportProblem => new ImportProblem(
+                $number, $column, 'is not a column known here: name it '.self::nearest($column, $known).', or take it out.',
+            ),
+            array_diff($heading, $known),
+        );
+        $missing = array_map(
+            static fn (string $column): ImportProblem => new ImportProblem($number, $column, 'is missing: add this column.'),
+            array_diff(self::NEEDED, $heading),
+        );
+        $twice = array_map(
+            static fn (string $column): ImportProblem => new ImportProblem($number, $column, 'stands twice: keep one of them.'),
+            array_unique(array_diff_assoc($heading, array_unique($heading))),
+        );
 
         return [...array_values($unknown), ...array_values($missing), ...array_values($twice)];
     }
@@ -74,7 +107,12 @@ final class CableTableFile
     /** @param non-empty-list<string> $known */
     private static function nearest(string $column, array $known): string
     {
-        usort($known, static fn (string $one, string $other): int => levenshtein(strtolower($column), strtolower($one)) <=> levenshtein(strtolower($column), strtolower($other)));
+        usort(
+            $known,
+            static fn (string $one, string $other): int => levenshtein(strtolower($column), strtolower($one)) <=> levenshtein(
+                strtolower($column), strtolower($other),
+            ),
+        );
 
         return $known[0];
     }
@@ -88,7 +126,15 @@ final class CableTableFile
         [$cables, $problems] = [[], []];
         foreach ($rows as $number => $cells) {
             if (\count($cells) !== \count($heading)) {
-                $problems[] = new ImportProblem($number, '', \sprintf('has %d cells where the heading has %d columns: put a cell with a comma in quotes.', \count($cells), \count($heading)));
+                $problems[] = new ImportProblem(
+                    $number,
+                    '',
+                    \sprintf(
+                        'has %d cells where the heading has %d columns: put a cell with a comma in quotes.',
+                        \count($cells),
+                        \count($heading),
+                    ),
+                );
                 continue;
             }
             $row = array_combine($heading, $cells);
@@ -119,7 +165,13 @@ final class CableTableFile
             }
         }
 
-        return [...$json, 'layers' => array_map(static fn (string $layer): array => ['layer' => $layer, 'diameter' => $row[self::OVER.$layer], 'source' => 'table'], self::layersOf($row))];
+        return [
+            ...$json,
+            'layers' => array_map(
+                static fn (string $layer): array => ['layer' => $layer, 'diameter' => $row[self::OVER.$layer], 'source' => 'table'],
+                self::layersOf($row),
+            ),
+        ];
     }
 
     /**
@@ -129,7 +181,10 @@ final class CableTableFile
      */
     private static function layersOf(array $row): array
     {
-        return array_values(array_filter(array_map(static fn (LayerKind $kind): string => $kind->value, LayerKind::cases()), static fn (string $layer): bool => '' !== ($row[self::OVER.$layer] ?? '')));
+        return array_values(array_filter(
+            array_map(static fn (LayerKind $kind): string => $kind->value, LayerKind::cases()),
+            static fn (string $layer): bool => '' !== ($row[self::OVER.$layer] ?? ''),
+        ));
     }
 
     /** @param array<string, string> $row */

@@ -57,7 +57,9 @@ final class CableTypeFile
         $voltage = $file->parsed('ratedVoltage', RatedVoltage::parse(...), RatedVoltage::parse('6.35/11 (12) kV'));
         $insulation = $file->choice('insulation', InsulationMaterial::class);
         $cores = $file->has('cores') ? Cores::from($file->oneOf('cores', [1, 3])) : Cores::One;
-        $usualScreen = $insulation->isExtruded() ? InsulationScreen::Strippable : (Cores::Three === $cores ? InsulationScreen::None : InsulationScreen::CarbonPaper);
+        $usualScreen = $insulation->isExtruded()
+            ? InsulationScreen::Strippable
+            : (Cores::Three === $cores ? InsulationScreen::None : InsulationScreen::CarbonPaper);
 
         $conductor = Fields::got($file->object('conductor', self::conductor(...)));
         if ('15 kV' === $voltage->label && $conductor->size->isMetric()) {
@@ -72,7 +74,10 @@ final class CableTypeFile
             $insulation,
             $file->has('insulationScreen') ? $file->choice('insulationScreen', InsulationScreen::class) : $usualScreen,
             $file->choice('metallicScreen', MetallicScreen::class),
-            $file->optionalObject('screenWires', static fn (Fields $wires): ScreenWires => ScreenWires::of($wires->integer('count', 1, 200), $wires->length('diameter'))),
+            $file->optionalObject(
+                'screenWires',
+                static fn (Fields $wires): ScreenWires => ScreenWires::of($wires->integer('count', 1, 200), $wires->length('diameter')),
+            ),
             $file->has('bedding') ? $file->choice('bedding', Bedding::class) : Bedding::None,
             $file->has('armour') ? $file->choice('armour', Armour::class) : Armour::None,
             $file->choice('oversheath', SheathMaterial::class),
@@ -86,11 +91,17 @@ final class CableTypeFile
             'ratedVoltage' => $design->voltage->label,
             ...(null === $design->level ? [] : ['insulationLevel' => $design->level->value]),
             'cores' => $design->cores->value,
-            'conductor' => ['material' => $design->conductor->material->value, 'shape' => $design->conductor->shape->value, 'size' => $design->conductor->size->label],
+            'conductor' => [
+                'material' => $design->conductor->material->value,
+                'shape' => $design->conductor->shape->value,
+                'size' => $design->conductor->size->label,
+            ],
             'insulation' => $design->insulation->value,
             'insulationScreen' => $design->insulationScreen->value,
             'metallicScreen' => $design->metallicScreen->value,
-            ...(null === $design->wires ? [] : ['screenWires' => ['count' => $design->wires->count, 'diameter' => $design->wires->diameter->toText()]]),
+            ...(null === $design->wires ? [] : ['screenWires' => [
+                'count' => $design->wires->count, 'diameter' => $design->wires->diameter->toText(),
+            ]]),
             'bedding' => $design->bedding->value,
             'armour' => $design->armour->value,
             'oversheath' => $design->sheath->value,

@@ -55,9 +55,13 @@ final class ConnectorFile
     {
         $materials = $file->choices('materials', ConductorMaterial::class);
         $sizes = $file->object('conductor', RangeFile::readSizes(...));
-        $crimps = static fn (Fields $crimps): Crimps => Crimps::of($crimps->text('die', 80), $crimps->integer('perSide', 1, 20), $crimps->optionalLength('growth'));
+        $crimps = static fn (Fields $crimps): Crimps => Crimps::of(
+            $crimps->text('die', 80), $crimps->integer('perSide', 1, 20), $crimps->optionalLength('growth'),
+        );
 
-        return Barrel::of($materials, Fields::got($sizes), $file->length('bore'), $file->length('boreDepth'), $file->optionalObject('crimps', $crimps));
+        return Barrel::of(
+            $materials, Fields::got($sizes), $file->length('bore'), $file->length('boreDepth'), $file->optionalObject('crimps', $crimps),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -105,7 +109,9 @@ final class ConnectorFile
             $file->has('centreStop') ? $file->choice('centreStop', CentreStop::class) : CentreStop::None,
             $file->has('oilBlocked') && $file->flag('oilBlocked'),
             $file->optionalObject('bolts', self::bolts(...)),
-            $file->optionalObject('pad', static fn (Fields $pad): Pad => new Pad($pad->length('width'), $pad->integer('holes', 1, 8), $pad->length('hole'))),
+            $file->optionalObject(
+                'pad', static fn (Fields $pad): Pad => new Pad($pad->length('width'), $pad->integer('holes', 1, 8), $pad->length('hole')),
+            ),
         );
     }
 
@@ -113,7 +119,12 @@ final class ConnectorFile
     {
         $torque = $file->has('torque') ? $file->parsed('torque', Torque::parse(...), Torque::standIn()) : null;
 
-        return Bolts::of($file->integer('count', 1, 20), $file->has('order') ? $file->integers('order', 1, 20) : [], $torque, $file->has('leavesVoids') && $file->flag('leavesVoids'));
+        return Bolts::of(
+            $file->integer('count', 1, 20),
+            $file->has('order') ? $file->integers('order', 1, 20) : [],
+            $torque,
+            $file->has('leavesVoids') && $file->flag('leavesVoids'),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -122,12 +133,23 @@ final class ConnectorFile
         $bolts = $specification->bolts;
 
         return [
-            ...(Specification::roundShapes() === $specification->shapes ? [] : ['shapes' => array_map(static fn (ConductorShape $shape): string => $shape->value, $specification->shapes)]),
+            ...(Specification::roundShapes() === $specification->shapes ? [] : ['shapes' => array_map(
+                static fn (ConductorShape $shape): string => $shape->value, $specification->shapes,
+            )]),
             ...(null === $specification->class ? [] : ['class' => $specification->class->value]),
             ...(CentreStop::None === $specification->stop ? [] : ['centreStop' => $specification->stop->value]),
             ...($specification->isOilBlocked ? ['oilBlocked' => true] : []),
-            ...(null === $bolts ? [] : ['bolts' => ['count' => $bolts->count, ...([] === $bolts->order ? [] : ['order' => $bolts->order]), ...(null === $bolts->torque ? [] : ['torque' => $bolts->torque->toText()]), 'leavesVoids' => $bolts->leavesVoids]]),
-            ...(null === $specification->pad ? [] : ['pad' => ['width' => $specification->pad->width->toText(), 'holes' => $specification->pad->holes, 'hole' => $specification->pad->hole->toText()]]),
+            ...(null === $bolts ? [] : ['bolts' => [
+                'count' => $bolts->count,
+                ...([] === $bolts->order ? [] : ['order' => $bolts->order]),
+                ...(null === $bolts->torque ? [] : ['torque' => $bolts->torque->toText()]),
+                'leavesVoids' => $bolts->leavesVoids,
+            ]]),
+            ...(null === $specification->pad ? [] : ['pad' => [
+                'width' => $specification->pad->width->toText(),
+                'holes' => $specification->pad->holes,
+                'hole' => $specification->pad->hole->toText(),
+            ]]),
         ];
     }
 }

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Berm\Core\File;
 
-/** Rows of delimited text: comma, semicolon or tab, as its first line has them; cells in quotes may hold any of them and line ends. @internal */
+/**
+ * Rows of delimited text: comma, semicolon or tab, as its first line has them; cells in quotes may hold any of them and line ends.
+ *
+ * @internal
+ */
 final class Delimited
 {
     /**
@@ -31,7 +35,15 @@ final class Delimited
     /** @param list<string> $cells */
     public static function line(array $cells): string
     {
-        return implode(',', array_map(static fn (string $cell): string => 1 === preg_match('/[",;\r\n\t]/', $cell) ? '"'.str_replace('"', '""', $cell).'"' : $cell, $cells))."\r\n";
+        return implode(
+            ',',
+            array_map(
+                static fn (string $cell): string => 1 === preg_match('/[",;\r\n\t]/', $cell)
+                    ? '"'.str_replace('"', '""', $cell).'"'
+                    : $cell,
+                $cells,
+            ),
+        )."\r\n";
     }
 
     private static function inMemory(string $text): \SplTempFileObject

@@ -55,7 +55,9 @@ final class Fields
         try {
             $json = json_decode($text, true, 64, \JSON_THROW_ON_ERROR);
         } catch (\JsonException $error) {
-            throw BadDocument::because('', \sprintf('is not JSON (%s): send one JSON object, with every text in double quotes.', lcfirst($error->getMessage())));
+            throw BadDocument::because(
+                '', \sprintf('is not JSON (%s): send one JSON object, with every text in double quotes.', lcfirst($error->getMessage())),
+            );
         }
 
         return self::read($json, $make);

@@ -53,7 +53,9 @@ final readonly class JobFile
                 ...AsFoundFile::write($cable->asFound),
                 ...(null === $cable->freeLength ? [] : ['freeLength' => $cable->freeLength->toText()]),
             ], $job->cables),
-            ...(null === $job->sheet || null === $job->size ? [] : ['kit' => ['sheet' => KitSheetFile::write($job->sheet), 'size' => $job->size->label]]),
+            ...(null === $job->sheet || null === $job->size ? [] : ['kit' => [
+                'sheet' => KitSheetFile::write($job->sheet), 'size' => $job->size->label,
+            ]]),
             ...(null === $job->connector ? [] : ['connector' => ConnectorFile::write($job->connector)]),
             ...SiteFile::write($job->site),
             'log' => array_map(LogFile::writeEntry(...), $this->log),
@@ -87,7 +89,9 @@ final readonly class JobFile
         $label = $file->text('size', 40);
         $size = Fields::got($sheet)->sizes[$label] ?? null;
         if (null === $size) {
-            $file->problem('size', \sprintf('is not a size of this sheet: it has %s.', implode(', ', array_keys(Fields::got($sheet)->sizes))));
+            $file->problem(
+                'size', \sprintf('is not a size of this sheet: it has %s.', implode(', ', array_keys(Fields::got($sheet)->sizes))),
+            );
         }
 
         return [Fields::got($sheet), Fields::got($size)];

@@ -49,7 +49,9 @@ final class KitApplicationFile
         return new Takes(
             $cores,
             self::atLeastOne($file, 'insulations', $file->choices('insulations', InsulationMaterial::class), InsulationMaterial::Xlpe),
-            self::atLeastOne($file, 'metallicScreens', $file->choices('metallicScreens', MetallicScreen::class), MetallicScreen::CopperTape),
+            self::atLeastOne(
+                $file, 'metallicScreens', $file->choices('metallicScreens', MetallicScreen::class), MetallicScreen::CopperTape,
+            ),
             [] === $armours ? [Armour::None] : $armours,
         );
     }

@@ -42,7 +42,12 @@ final class KitPartFile
         foreach ($file->lengths('laps') as $name => $least) {
             $cut = Cut::tryFrom($name);
             if (null === $cut) {
-                $file->problem('laps.'.$name, 'is not a layer with a cut: use '.implode(', ', array_map(static fn (Cut $cut): string => $cut->value, Cut::cases())).'.');
+                $file->problem(
+                    'laps.'.$name,
+                    'is not a layer with a cut: use '.implode(
+                        ', ', array_map(static fn (Cut $cut): string => $cut->value, Cut::cases()),
+                    ).'.',
+                );
             } else {
                 $laps[] = Coverage::lap($cut, $least);
             }
@@ -58,7 +63,9 @@ final class KitPartFile
         $max = $file->optionalLength('max');
         $window = match (true) {
             null !== $min && null !== $max => Range::between($min, $max),
-            null !== $max => CoverageRule::Butts === $rule || CoverageRule::CentredOn === $rule ? Range::between(Length::ofNanometres(0), $max) : Range::atMost($max),
+            null !== $max => CoverageRule::Butts === $rule || CoverageRule::CentredOn === $rule
+                ? Range::between(Length::ofNanometres(0), $max)
+                : Range::atMost($max),
             default => Range::atLeast($min ?? Length::ofNanometres(0)),
         };
         if (null === $max && \in_array($rule, [CoverageRule::Butts, CoverageRule::CentredOn], true)) {
@@ -88,7 +95,14 @@ final class KitPartFile
             ...(null === $part->when ? [] : ['when' => $part->when->text]),
             'from' => $part->from->text,
             'laps' => (object) $laps,
-            ...(\count($short) === \count($part->coverage) ? [] : ['coverage' => array_values(array_map(self::writeCoverage(...), array_udiff($part->coverage, $short, static fn (Coverage $one, Coverage $other): int => spl_object_id($one) <=> spl_object_id($other))))]),
+            ...(\count($short) === \count($part->coverage) ? [] : ['coverage' => array_values(array_map(
+                self::writeCoverage(...),
+                array_udiff(
+                    $part->coverage,
+                    $short,
+                    static fn (Coverage $one, Coverage $other): int => spl_object_id($one) <=> spl_object_id($other),
+                ),
+            ))]),
             ...('' === $part->reason ? [] : ['reason' => $part->reason]),
         ];
     }

@@ -37,7 +37,9 @@ final class KitSheetFile
         $contents = $file->list('contents', KitContentFile::read(...));
         $stages = $file->list('stages', static fn (Fields $stage): Stage => StageFile::read($stage, $formulas->forPlaces()));
 
-        return KitSheet::of($revision, $name, $maker, $application, $takes, $shelf, $sizes, $mayOverlap, $rules, $parts, $contents, $stages);
+        return KitSheet::of(
+            $revision, $name, $maker, $application, $takes, $shelf, $sizes, $mayOverlap, $rules, $parts, $contents, $stages,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -51,9 +53,14 @@ final class KitSheetFile
             ...KitShelfFile::write($sheet->shelf),
             'sizes' => array_values(array_map(KitSizeFile::write(...), $sheet->sizes)),
             ...($sheet->hasOverlappingSizes ? ['overlappingSizes' => true] : []),
-            'cuts' => array_values(array_map(static fn (Cut $cut): array => StripRuleFile::write($sheet->rules[$cut->value]), array_filter(Cut::cases(), static fn (Cut $cut): bool => isset($sheet->rules[$cut->value])))),
+            'cuts' => array_values(array_map(
+                static fn (Cut $cut): array => StripRuleFile::write($sheet->rules[$cut->value]),
+                array_filter(Cut::cases(), static fn (Cut $cut): bool => isset($sheet->rules[$cut->value])),
+            )),
             'parts' => array_values(array_map(KitPartFile::write(...), $sheet->parts)),
-            ...([] === $sheet->contents ? [] : ['contents' => array_values(array_map(static fn (Content $content): array => KitContentFile::write($content), $sheet->contents))]),
+            ...([] === $sheet->contents ? [] : ['contents' => array_values(array_map(
+                static fn (Content $content): array => KitContentFile::write($content), $sheet->contents,
+            ))]),
             ...([] === $sheet->stages ? [] : ['stages' => array_map(StageFile::write(...), $sheet->stages)]),
         ];
     }
@@ -63,7 +70,10 @@ final class KitSheetFile
     {
         foreach ($names as $name) {
             if (1 !== preg_match('/\A[a-z][a-z0-9_]{1,40}\z/', $name) || Vocabulary::withDimensions([])->isBuiltIn($name) || str_starts_with($name, 'cut_') || str_starts_with($name, 'other_')) {
-                $file->problem('sizes[0].dimensions.'.$name, 'cannot be used as a name: take lower-case letters, digits and underscores, and not a name that formulas have already.');
+                $file->problem(
+                    'sizes[0].dimensions.'.$name,
+                    'cannot be used as a name: take lower-case letters, digits and underscores, and not a name that formulas have already.',
+                );
             }
         }
 

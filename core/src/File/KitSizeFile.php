@@ -21,7 +21,9 @@ final class KitSizeFile
     public static function read(Fields $file): KitSize
     {
         $label = $file->text('label', 40);
-        $voltage = $file->has('ratedVoltage') ? $file->parsed('ratedVoltage', RatedVoltage::parse(...), RatedVoltage::parse('6.35/11 (12) kV')) : null;
+        $voltage = $file->has('ratedVoltage') ? $file->parsed(
+            'ratedVoltage', RatedVoltage::parse(...), RatedVoltage::parse('6.35/11 (12) kV'),
+        ) : null;
         $gtin = $file->has('gtin') ? $file->parsed('gtin', Gtin::parse(...), Gtin::parse('09521234543213')) : null;
         $a = self::takes($file);
         $b = $file->optionalObject('endB', self::takes(...));
@@ -30,7 +32,16 @@ final class KitSizeFile
         $dimensions = $file->lengths('dimensions');
         $parts = $file->table('parts', self::tube(...));
 
-        return new KitSize($label, $voltage, $gtin, [End::A->value => Fields::got($a), ...(null === $b ? [] : [End::B->value => $b])], Fields::got($connectorDiameter), Fields::got($connectorLength), $dimensions, $parts);
+        return new KitSize(
+            $label,
+            $voltage,
+            $gtin,
+            [End::A->value => Fields::got($a), ...(null === $b ? [] : [End::B->value => $b])],
+            Fields::got($connectorDiameter),
+            Fields::got($connectorLength),
+            $dimensions,
+            $parts,
+        );
     }
 
     private static function takes(Fields $file): ?SizeTakes
@@ -42,7 +53,9 @@ final class KitSizeFile
         $oversheath = $file->object('oversheath', RangeFile::read(...));
         $lead = $file->optionalObject('leadSheath', RangeFile::read(...));
 
-        return null === $conductors || null === $insulation || null === $oversheath ? null : new SizeTakes($conductors[0], $conductors[1], $conductors[2], $insulation, $oversheath, $lead);
+        return null === $conductors || null === $insulation || null === $oversheath ? null : new SizeTakes(
+            $conductors[0], $conductors[1], $conductors[2], $insulation, $oversheath, $lead,
+        );
     }
 
     private static function tube(Fields $file): TubeSize
@@ -85,8 +98,12 @@ final class KitSizeFile
     {
         return [
             ...RangeFile::writeSizes($range),
-            ...([] === $takes->materials ? [] : ['materials' => array_map(static fn (ConductorMaterial $material): string => $material->value, $takes->materials)]),
-            ...([] === $takes->shapes ? [] : ['shapes' => array_map(static fn (ConductorShape $shape): string => $shape->value, $takes->shapes)]),
+            ...([] === $takes->materials ? [] : ['materials' => array_map(
+                static fn (ConductorMaterial $material): string => $material->value, $takes->materials,
+            )]),
+            ...([] === $takes->shapes ? [] : ['shapes' => array_map(
+                static fn (ConductorShape $shape): string => $shape->value, $takes->shapes,
+            )]),
         ];
     }
 

@@ -26,10 +26,14 @@ final class LogFile
     public static function readEntry(Fields $file): Entry
     {
         $event = $file->object('event', self::readEvent(...));
-        $timing = Timing::kept(MomentFile::optional($file, 'doneAt'), $file->has('told') && $file->flag('told'), MomentFile::optional($file, 'deviceAt'));
+        $timing = Timing::kept(
+            MomentFile::optional($file, 'doneAt'), $file->has('told') && $file->flag('told'), MomentFile::optional($file, 'deviceAt'),
+        );
         $basis = $file->optionalObject('basis', BasisFile::read(...));
 
-        return Entry::of($file->text('id', 40), $file->text('by', 120), MomentFile::read($file, 'at'), Fields::got($event), $timing, $basis);
+        return Entry::of(
+            $file->text('id', 40), $file->text('by', 120), MomentFile::read($file, 'at'), Fields::got($event), $timing, $basis,
+        );
     }
 
     /** @return array<string, mixed> */

@@ -40,7 +40,9 @@ final class PlaceFile
 
     public static function readLap(Fields $file): LapPlace
     {
-        return LapPlace::of($file->text('part', 40), $file->choice('rule', CoverageRule::class), Place::named($file->text('of', 40)), self::where($file));
+        return LapPlace::of(
+            $file->text('part', 40), $file->choice('rule', CoverageRule::class), Place::named($file->text('of', 40)), self::where($file),
+        );
     }
 
     /** @return array<string, int|string> */

@@ -28,7 +28,9 @@ trait PlainFields
     {
         $value = $this->value($key);
 
-        return \is_string($value) && \strlen($value) <= $longest ? $value : $this->fault($key, "must be the text of a label, at most $longest characters.", '');
+        return \is_string($value) && \strlen($value) <= $longest ? $value : $this->fault(
+            $key, "must be the text of a label, at most $longest characters.", '',
+        );
     }
 
     public function optionalText(string $key, int $longest = 200): string
@@ -40,7 +42,9 @@ trait PlainFields
     {
         $value = $this->value($key);
 
-        return \is_int($value) && $value >= $least && $value <= $most ? $value : $this->fault($key, "must be a whole number from $least to $most.", $least);
+        return \is_int($value) && $value >= $least && $value <= $most ? $value : $this->fault(
+            $key, "must be a whole number from $least to $most.", $least,
+        );
     }
 
     /**
@@ -50,14 +54,18 @@ trait PlainFields
     {
         $value = $this->value($key);
 
-        return \is_int($value) && \in_array($value, $allowed, true) ? $value : $this->fault($key, \sprintf('must be one of %s.', implode(', ', $allowed)), $allowed[0]);
+        return \is_int($value) && \in_array($value, $allowed, true) ? $value : $this->fault(
+            $key, \sprintf('must be one of %s.', implode(', ', $allowed)), $allowed[0],
+        );
     }
 
     public function number(string $key, float $least, float $most): float
     {
         $value = $this->value($key);
 
-        return (\is_int($value) || \is_float($value)) && $value >= $least && $value <= $most ? (float) $value : $this->fault($key, "must be a number from $least to $most.", $least);
+        return (\is_int($value) || \is_float($value)) && $value >= $least && $value <= $most ? (float) $value : $this->fault(
+            $key, "must be a number from $least to $most.", $least,
+        );
     }
 
     /** @return list<int> */
@@ -65,7 +73,9 @@ trait PlainFields
     {
         $numbers = [];
         foreach ($this->array($key) as $i => $value) {
-            \is_int($value) && $value >= $least && $value <= $most ? $numbers[] = $value : $this->problems->add($this->at($key)."[$i]", "must be a whole number from $least to $most.");
+            \is_int($value) && $value >= $least && $value <= $most ? $numbers[] = $value : $this->problems->add(
+                $this->at($key)."[$i]", "must be a whole number from $least to $most.",
+            );
         }
 
         return $numbers;
@@ -152,7 +162,9 @@ trait PlainFields
     {
         $value = $this->value($key);
         if (!\is_string($value)) {
-            return $this->fault($key, null === $value ? 'is missing: fill it in.' : 'must be written in quotes with its unit, such as "44.5 mm".', $standIn);
+            return $this->fault(
+                $key, null === $value ? 'is missing: fill it in.' : 'must be written in quotes with its unit, such as "44.5 mm".', $standIn,
+            );
         }
         try {
             return $parse($value);

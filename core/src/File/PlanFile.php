@@ -37,7 +37,11 @@ final readonly class PlanFile
             'complete' => $file->reader->say($plan->completion()->sentence()),
             'obstacles' => array_map($file->obstacle(...), $plan->obstacles),
             'next' => $file->reader->say($plan->next()->title),
-            'fit' => ['cables' => $file->report($plan->cableFit), 'kit' => $file->report($plan->kitFit), 'connector' => $file->report($plan->connectorFit)],
+            'fit' => [
+                'cables' => $file->report($plan->cableFit),
+                'kit' => $file->report($plan->kitFit),
+                'connector' => $file->report($plan->connectorFit),
+            ],
             'markOut' => null === $plan->markOut ? null : array_map($file->mark(...), $plan->markOut->all()),
             'parking' => null === $plan->parking ? null : array_map($file->side(...), $plan->parking->sides),
             'section' => null === $plan->section ? null : [
@@ -54,7 +58,9 @@ final readonly class PlanFile
     {
         return [
             'code' => $obstacle->code->value, 'severity' => $obstacle->severity()->value, 'step' => $obstacle->step->value,
-            ...PlaceFile::writeWhere($obstacle->where), 'hides' => array_map(static fn (Place $place): string => $place->key, $obstacle->hides),
+            ...PlaceFile::writeWhere($obstacle->where), 'hides' => array_map(
+                static fn (Place $place): string => $place->key, $obstacle->hides,
+            ),
             'reason' => $this->reader->say($obstacle->reason),
         ];
     }
@@ -130,7 +136,12 @@ final readonly class PlanFile
     {
         return [
             'end' => $side->end->value, 'onCores' => $side->isOnCores, 'needed' => $side->needed->toText(), 'free' => $side->free?->toText(), 'spare' => $side->spare()?->toText(),
-            'parts' => array_map(fn (Part $part): array => ['key' => $part->key, 'name' => $part->name, 'length' => $this->plan->job->size?->parts[$part->key]->length->toText()], $side->parts),
+            'parts' => array_map(
+                fn (Part $part): array => [
+                    'key' => $part->key, 'name' => $part->name, 'length' => $this->plan->job->size?->parts[$part->key]->length->toText(),
+                ],
+                $side->parts,
+            ),
         ];
     }
 

@@ -26,7 +26,9 @@ final class RangeFile
     {
         $standIn = ConductorSize::ofSquareMillimetres(95);
 
-        return SizeRange::between($file->parsed('min', ConductorSize::parse(...), $standIn), $file->parsed('max', ConductorSize::parse(...), $standIn));
+        return SizeRange::between(
+            $file->parsed('min', ConductorSize::parse(...), $standIn), $file->parsed('max', ConductorSize::parse(...), $standIn),
+        );
     }
 
     /** @return array{min: string, max: string} */

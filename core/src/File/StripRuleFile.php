@@ -32,7 +32,12 @@ final class StripRuleFile
     {
         $zero = Length::ofNanometres(0);
 
-        return Fields::got($file->object('tolerance', static fn (Fields $tolerance): Tolerance => Tolerance::of($tolerance->optionalLength('below') ?? $zero, $tolerance->optionalLength('above') ?? $zero)));
+        return Fields::got($file->object(
+            'tolerance',
+            static fn (Fields $tolerance): Tolerance => Tolerance::of(
+                $tolerance->optionalLength('below') ?? $zero, $tolerance->optionalLength('above') ?? $zero,
+            ),
+        ));
     }
 
     /** @return array<string, mixed> */

@@ -21,7 +21,14 @@ final class ToolFile
         }
         $standIn = Torque::standIn();
 
-        return Tool::wrench($id, $name, $serial, $file->parsed('least', Torque::parse(...), $standIn), $file->parsed('most', Torque::parse(...), $standIn), $until);
+        return Tool::wrench(
+            $id,
+            $name,
+            $serial,
+            $file->parsed('least', Torque::parse(...), $standIn),
+            $file->parsed('most', Torque::parse(...), $standIn),
+            $until,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -29,7 +36,9 @@ final class ToolFile
     {
         return [
             'id' => $tool->id, 'kind' => $tool->kind->value, 'name' => $tool->name, 'serial' => $tool->serial,
-            ...(ToolKind::CrimpPress === $tool->kind ? ['dies' => $tool->dies] : ['least' => $tool->least?->toText(), 'most' => $tool->most?->toText()]),
+            ...(ToolKind::CrimpPress === $tool->kind ? ['dies' => $tool->dies] : [
+                'least' => $tool->least?->toText(), 'most' => $tool->most?->toText(),
+            ]),
             ...DayFile::write('calibratedUntil', $tool->calibratedUntil),
         ];
     }

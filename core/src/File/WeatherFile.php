@@ -17,6 +17,8 @@ final class WeatherFile
     /** @return array<string, mixed> */
     public static function write(Weather $weather): array
     {
-        return array_filter(['air' => $weather->air?->text, 'humidity' => $weather->humidity], static fn (mixed $value): bool => null !== $value);
+        return array_filter(
+            ['air' => $weather->air?->text, 'humidity' => $weather->humidity], static fn (mixed $value): bool => null !== $value,
+        );
     }
 }

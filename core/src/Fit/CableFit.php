@@ -27,7 +27,9 @@ final class CableFit
 {
     public static function judge(CableEnd $cable, Weather $weather): FitReport
     {
-        return FitReport::of(...self::named($cable), ...self::walls($cable), ...self::conditions($cable), ...self::warmth($cable, $weather));
+        return FitReport::of(
+            ...self::named($cable), ...self::walls($cable), ...self::conditions($cable), ...self::warmth($cable, $weather),
+        );
     }
 
     /** @return list<Finding> */
@@ -39,7 +41,9 @@ final class CableFit
             if (null === $measured || null === $layer->window || $layer->window->contains($measured->mean)) {
                 continue;
             }
-            $findings[] = Finding::refused(Criterion::CableAsNamed, $cable->end, self::misnamed($layer->kind, $measured->mean, $layer->window))->asWarning();
+            $findings[] = Finding::refused(
+                Criterion::CableAsNamed, $cable->end, self::misnamed($layer->kind, $measured->mean, $layer->window),
+            )->asWarning();
         }
 
         return $findings;
@@ -48,10 +52,17 @@ final class CableFit
     private static function misnamed(LayerKind $layer, Length $measured, Range $window): Sentence
     {
         $mended = UnitSlip::mended($measured, $window);
-        $values = ['measured' => $measured, 'least' => $window->min ?? $measured, 'most' => $window->max ?? $measured, 'mended' => $mended ?? $measured];
+        $values = [
+            'measured' => $measured,
+            'least' => $window->min ?? $measured,
+            'most' => $window->max ?? $measured,
+            'mended' => $mended ?? $measured,
+        ];
 
         return Sentence::of('Over the ['.$layer->label().'] {measured:fine}; this cable type allows {least:fine} to {most:fine}. '.(
-            null === $mended ? 'Check the name on the drum.' : 'Was it typed in the other unit? It would then be {mended:fine}, which agrees.'
+            null === $mended
+                ? 'Check the name on the drum.'
+                : 'Was it typed in the other unit? It would then be {mended:fine}, which agrees.'
         ), $values);
     }
 
@@ -65,7 +76,12 @@ final class CableFit
         }
         $judgement = Judgement::of($wall->least, $wall->uncertainty, Range::atLeast($limits[1]));
         $values = ['least' => $wall->least, 'needed' => $limits[1], 'nominal' => $limits[0]];
-        $thin = Finding::judged(Criterion::InsulationWall, $cable->end, $judgement, Sentence::of('Thinnest point {least:fine}; {nominal:fine} nominal may go down to {needed:fine}.', $values));
+        $thin = Finding::judged(
+            Criterion::InsulationWall,
+            $cable->end,
+            $judgement,
+            Sentence::of('Thinnest point {least:fine}; {nominal:fine} nominal may go down to {needed:fine}.', $values),
+        );
 
         return [$thin->asWarning(), ...self::eccentricity($cable, $wall)];
     }
@@ -74,20 +90,41 @@ final class CableFit
     private static function eccentricity(CableEnd $cable, MeasuredWall $wall): array
     {
         if ($wall->count < 4) {
-            return [Finding::undecided(Criterion::Eccentricity, $cable->end, Sentence::plain('Read the wall at four points round one section or more to tell how far the conductor is off the middle.'))->asWarning()];
+            return [
+                Finding::undecided(
+                    Criterion::Eccentricity,
+                    $cable->end,
+                    Sentence::plain(
+                        'Read the wall at four points round one section or more to tell how far the conductor is off the middle.',
+                    ),
+                )->asWarning(),
+            ];
         }
         $values = ['is' => \sprintf('%.0f', 100 * $wall->eccentricity), 'most' => \sprintf('%.0f', 100 * Iec60502::greatestEccentricity())];
         $sentence = Sentence::of('The wall varies by {is} % of its greatest; IEC 60502-2 allows {most} %.', $values);
 
-        return [($wall->eccentricity <= Iec60502::greatestEccentricity() ? Finding::fits(Criterion::Eccentricity, $cable->end, $sentence) : Finding::refused(Criterion::Eccentricity, $cable->end, $sentence))->asWarning()];
+        return [
+            ($wall->eccentricity <= Iec60502::greatestEccentricity() ? Finding::fits(
+                Criterion::Eccentricity, $cable->end, $sentence,
+            ) : Finding::refused(Criterion::Eccentricity, $cable->end, $sentence))->asWarning(),
+        ];
     }
 
     /** @return list<Finding> */
     private static function conditions(CableEnd $cable): array
     {
-        $bad = array_filter(Condition::cases(), static fn (Condition $condition): bool => $condition->appliesTo($cable->construction->design) && false === $cable->asFound->isSo($condition));
+        $bad = array_filter(
+            Condition::cases(),
+            static fn (Condition $condition): bool => $condition->appliesTo($cable->construction->design)
+                && false === $cable->asFound->isSo($condition),
+        );
 
-        return array_values(array_map(static fn (Condition $condition): Finding => Finding::refused(Criterion::CableCondition, $cable->end, Sentence::plain($condition->mend())), $bad));
+        return array_values(array_map(
+            static fn (Condition $condition): Finding => Finding::refused(
+                Criterion::CableCondition, $cable->end, Sentence::plain($condition->mend()),
+            ),
+            $bad,
+        ));
     }
 
     /** @return list<Finding> */
@@ -104,15 +141,42 @@ final class CableFit
         if (null === $margin || null === $surface) {
             $isBegun = null !== $surface || null !== $weather->air || null !== $weather->humidity;
 
-            return $isBegun ? [Finding::undecided(Criterion::Sweating, $cable->end, Sentence::plain('To tell whether the cable will sweat, read all three: the air, its humidity, and the cable’s surface.'))->asWarning()] : [];
+            return $isBegun ? [
+                Finding::undecided(
+                    Criterion::Sweating,
+                    $cable->end,
+                    Sentence::plain(
+                        'To tell whether the cable will sweat, read all three: the air, its humidity, and the cable’s surface.',
+                    ),
+                )->asWarning(),
+            ] : [];
         }
-        $values = ['surface' => $surface, 'dew' => Temperature::ofCelsius($weather->dewPoint() ?? 0.0), 'by' => TemperatureDifference::ofKelvins($margin + Sweating::MARGIN), 'needed' => TemperatureDifference::ofKelvins(Sweating::MARGIN)];
+        $values = [
+            'surface' => $surface,
+            'dew' => Temperature::ofCelsius($weather->dewPoint() ?? 0.0),
+            'by' => TemperatureDifference::ofKelvins($margin + Sweating::MARGIN),
+            'needed' => TemperatureDifference::ofKelvins(Sweating::MARGIN),
+        ];
         $is = 'The surface at {surface} lies {by} above the dew point of {dew}';
 
         return [match (Sweating::verdict($margin)) {
             Verdict::Inside => Finding::fits(Criterion::Sweating, $cable->end, Sentence::of("$is: it stays dry.", $values)),
-            Verdict::NotProved => Finding::unproved(Criterion::Sweating, $cable->end, Sentence::of("$is, hardly more than the {needed} it needs. Read again with something finer, or warm it a little.", $values)),
-            Verdict::Out => Finding::refused(Criterion::Sweating, $cable->end, Sentence::of($margin + Sweating::MARGIN < 0 ? 'The surface at {surface} lies below the dew point of {dew}: it is wet or will be. Warm and dry it under a tent before it is opened.' : "$is: it needs {needed}. Warm it, or dry the air under a tent, before it is opened.", $values)),
+            Verdict::NotProved => Finding::unproved(
+                Criterion::Sweating,
+                $cable->end,
+                Sentence::of("$is, hardly more than the {needed} it needs. Read again with something finer, or warm it a little.", $values),
+            ),
+            Verdict::Out => Finding::refused(
+                Criterion::Sweating,
+                $cable->end,
+                Sentence::of(
+                    $margin + Sweating::MARGIN < 0
+
+                            ? 'The surface at {surface} lies below the dew point of {dew}: it is wet or will be. Warm and dry it under a tent before it is opened.'
+                        : "$is: it needs {needed}. Warm it, or dry the air under a tent, before it is opened.",
+                    $values,
+                ),
+            ),
         }];
     }
 
@@ -126,6 +190,10 @@ final class CableFit
         }
         $values = ['surface' => $surface, 'lowest' => Temperature::ofCelsius($handling->lowestCelsius)];
 
-        return [Finding::refused(Criterion::HandlingTemperature, $cable->end, Sentence::of('The cable is at {surface}; below {lowest} it must not be bent. Warm it through first.', $values))];
+        return [Finding::refused(
+            Criterion::HandlingTemperature,
+            $cable->end,
+            Sentence::of('The cable is at {surface}; below {lowest} it must not be bent. Warm it through first.', $values),
+        )];
     }
 }

@@ -22,8 +22,9 @@ use Berm\Core\Saying\Sentence;
 final class ConnectorFit
 {
     /** @param list<CableEnd> $cables */
-    public static function judge(AccessoryFunction $wanted, array $cables, Connector $connector, ?KitSheet $sheet, ?KitSize $size): FitReport
-    {
+    public static function judge(
+        AccessoryFunction $wanted, array $cables, Connector $connector, ?KitSheet $sheet, ?KitSize $size,
+    ): FitReport {
         $barrels = $connector->barrels->turnedTo($cables);
         $report = FitReport::of(...ConnectorKinds::of($connector)->judge($wanted, $cables), ...BarrelFit::judge($barrels, $cables));
         foreach ($cables as $cable) {
@@ -32,11 +33,14 @@ final class ConnectorFit
 
         $report = $report->and(FitReport::of(...self::class($cables, $connector)));
 
-        return null === $size || null === $sheet ? $report : $report->and(self::inKit($connector, $size))->and(FitReport::of(...self::passed($connector, $sheet, $size), ...self::overPad($connector, $sheet, $size)));
+        return null === $size || null === $sheet ? $report : $report->and(self::inKit($connector, $size))->and(FitReport::of(
+            ...self::passed($connector, $sheet, $size), ...self::overPad($connector, $sheet, $size),
+        ));
     }
 
     /**
-     * Said, and nothing stops: which class is wanted is for the network's owner. Source: IEC 61238-1-3, class A for networks where short circuits
+     * Said, and nothing stops: which class is wanted is for the network's owner. Source: IEC 61238-1-3, class A for networks where short
+     * circuits
      * are to be borne, class B where they are not.
      *
      * @param list<CableEnd> $cables
@@ -45,12 +49,24 @@ final class ConnectorFit
      */
     private static function class(array $cables, Connector $connector): array
     {
-        $isMetric = [] !== array_filter($cables, static fn (CableEnd $cable): bool => $cable->construction->design->conductor->size->isMetric());
+        $isMetric = [] !== array_filter(
+            $cables, static fn (CableEnd $cable): bool => $cable->construction->design->conductor->size->isMetric(),
+        );
 
         return $isMetric ? [match ($connector->specification->class) {
-            ConnectorClass::A => Finding::fits(Criterion::ConnectorClass, null, Sentence::plain('IEC 61238-1-3 class A: tested with heat cycles and short circuits.')),
-            ConnectorClass::B => Finding::undecided(Criterion::ConnectorClass, null, Sentence::plain('IEC 61238-1-3 class B: tested with heat cycles, not with short circuits. Ask the network’s owner whether that is enough here.'))->asWarning(),
-            null => Finding::undecided(Criterion::ConnectorClass, null, Sentence::plain('Its maker does not say to which class of IEC 61238-1-3 it was tested.'))->asWarning(),
+            ConnectorClass::A => Finding::fits(
+                Criterion::ConnectorClass, null, Sentence::plain('IEC 61238-1-3 class A: tested with heat cycles and short circuits.'),
+            ),
+            ConnectorClass::B => Finding::undecided(
+                Criterion::ConnectorClass,
+                null,
+                Sentence::plain(
+                    'IEC 61238-1-3 class B: tested with heat cycles, not with short circuits. Ask the network’s owner whether that is enough here.',
+                ),
+            )->asWarning(),
+            null => Finding::undecided(
+                Criterion::ConnectorClass, null, Sentence::plain('Its maker does not say to which class of IEC 61238-1-3 it was tested.'),
+            )->asWarning(),
         }] : [];
     }
 
@@ -64,8 +80,16 @@ final class ConnectorFit
         $name = $connector->kind->label();
 
         return FitReport::of(
-            self::dimension(Criterion::ConnectorDiameter, "The $name is {is:fine} thick", $connector->diameter, $size->connectorDiameter, $size->label),
-            self::dimension(Criterion::ConnectorLength, "The $name is {is:fine} long".self::once($connector), $connector->lengthOnceFixed(), $size->connectorLength, $size->label),
+            self::dimension(
+                Criterion::ConnectorDiameter, "The $name is {is:fine} thick", $connector->diameter, $size->connectorDiameter, $size->label,
+            ),
+            self::dimension(
+                Criterion::ConnectorLength,
+                "The $name is {is:fine} long".self::once($connector),
+                $connector->lengthOnceFixed(),
+                $size->connectorLength,
+                $size->label,
+            ),
         );
     }
 
@@ -93,10 +117,16 @@ final class ConnectorFit
     }
 
     /** A maker's figure, taken as exact. */
-    private static function dimension(Criterion $criterion, string $start, Length $is, Range $takes, string $size, ?string $taker = null): Finding
-    {
+    private static function dimension(
+        Criterion $criterion, string $start, Length $is, Range $takes, string $size, ?string $taker = null,
+    ): Finding {
         $judgement = Judgement::of($is, Length::ofNanometres(0), $takes);
-        $values = ['is' => $is, 'least' => $takes->min ?? Length::ofNanometres(0), 'most' => $takes->max ?? $is, 'by' => $judgement->margin->absolute()];
+        $values = [
+            'is' => $is,
+            'least' => $takes->min ?? Length::ofNanometres(0),
+            'most' => $takes->max ?? $is,
+            'by' => $judgement->margin->absolute(),
+        ];
         $limits = null === $takes->min ? 'up to {most:fine}' : '{least:fine} to {most:fine}';
         $text = "$start; ".($taker ?? "size $size")." takes $limits: ".($judgement->margin->isNegative() ? '{by:fine} too '.($judgement->isTooLong() ? 'much.' : 'little.') : '{by:fine} to spare.');
 

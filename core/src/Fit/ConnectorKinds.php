@@ -48,8 +48,12 @@ final readonly class ConnectorKinds
         $values = ['needed' => $needed->label(), 'is' => $this->kind->label()];
 
         return $needed === $this->kind
-            ? Finding::fits(Criterion::ConnectorKind, null, Sentence::of("A [{$wanted->value}] needs a {needed}, and this is one.", $values))
-            : Finding::refused(Criterion::ConnectorKind, null, Sentence::of("A [{$wanted->value}] needs a {needed}; this is a {is}.", $values));
+            ? Finding::fits(
+                Criterion::ConnectorKind, null, Sentence::of("A [{$wanted->value}] needs a {needed}, and this is one.", $values),
+            )
+            : Finding::refused(
+                Criterion::ConnectorKind, null, Sentence::of("A [{$wanted->value}] needs a {needed}; this is a {is}.", $values),
+            );
     }
 
     private function shape(CableEnd $cable): Finding
@@ -58,7 +62,9 @@ final readonly class ConnectorKinds
 
         return \in_array($shape, $this->shapes, true)
             ? Finding::fits(Criterion::ConnectorShape, $cable->end, Sentence::plain("Takes {$shape->value} conductors."))
-            : Finding::refused(Criterion::ConnectorShape, $cable->end, Sentence::plain("The conductor is {$shape->value}; this is not made for that."));
+            : Finding::refused(
+                Criterion::ConnectorShape, $cable->end, Sentence::plain("The conductor is {$shape->value}; this is not made for that."),
+            );
     }
 
     /**
@@ -70,13 +76,19 @@ final readonly class ConnectorKinds
      */
     private function stop(array $cables): array
     {
-        $kinds = array_unique(array_map(static fn (CableEnd $cable): string => $cable->construction->design->insulation->isExtruded() ? 'polymeric' : 'paper', $cables));
+        $kinds = array_unique(array_map(
+            static fn (CableEnd $cable): string => $cable->construction->design->insulation->isExtruded() ? 'polymeric' : 'paper', $cables,
+        ));
         if (ConnectorKind::Joint !== $this->kind || \count($kinds) < 2) {
             return [];
         }
 
         return [CentreStop::Solid === $this->stop
             ? Finding::fits(Criterion::ConnectorStop, null, Sentence::plain('A solid stop keeps the oil on the paper side.'))
-            : Finding::refused(Criterion::ConnectorStop, null, Sentence::plain('Paper to polymeric needs a solid stop, so that no oil passes; this has none.'))];
+            : Finding::refused(
+                Criterion::ConnectorStop,
+                null,
+                Sentence::plain('Paper to polymeric needs a solid stop, so that no oil passes; this has none.'),
+            )];
     }
 }

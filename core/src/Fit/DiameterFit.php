@@ -14,7 +14,9 @@ use Berm\Core\Saying\Sentence;
 /** Holds the diameter over a layer against what something takes. Only a measured diameter decides: a kit fits a diameter, not a name. */
 final class DiameterFit
 {
-    /** @param string $taker what sets the limit, as the sentence names it: "size 2"; a maker's own word, so a value and no part of a template */
+    /**
+     * @param string $taker what sets the limit, as the sentence names it: "size 2"; a maker's own word, so a value and no part of a template
+     */
     public static function judge(Criterion $criterion, CableEnd $cable, LayerKind $layer, Range $range, string $taker): Finding
     {
         $measured = $cable->asFound->diameterOver($layer);
@@ -29,7 +31,9 @@ final class DiameterFit
     private static function unmeasured(Criterion $criterion, CableEnd $cable, LayerKind $layer, Range $range, string $taker): Finding
     {
         if (!$cable->construction->design->isMeasurable($layer)) {
-            $says = Sentence::of('The core is sector-shaped, so no diameter is held against {taker}: the conductor size decides.', ['taker' => $taker]);
+            $says = Sentence::of(
+                'The core is sector-shaped, so no diameter is held against {taker}: the conductor size decides.', ['taker' => $taker],
+            );
 
             return Finding::fits($criterion, $cable->end, $says);
         }
@@ -46,14 +50,22 @@ final class DiameterFit
         }
         $values = ['nominal' => $nominal, 'taker' => $taker, ...self::limits($range)];
         if (null !== $expected && !$range->meets($expected)) {
-            return Finding::refused($criterion, $cable->end, Sentence::of("Not measured. This cable type has {nominal:fine} over the $name; {taker} takes ".self::limitsText($range).'.', $values));
+            return Finding::refused(
+                $criterion,
+                $cable->end,
+                Sentence::of(
+                    "Not measured. This cable type has {nominal:fine} over the $name; {taker} takes ".self::limitsText($range).'.', $values,
+                ),
+            );
         }
         $hope = match (true) {
             null !== $expected && $range->containsRange($expected) => 'It should fit',
             $range->contains($nominal) => 'It may or may not fit',
             default => 'It likely does not fit',
         };
-        $says = Sentence::of("Measure over the $name. $hope: this cable type has {nominal:fine}, {taker} takes ".self::limitsText($range).'.', $values);
+        $says = Sentence::of(
+            "Measure over the $name. $hope: this cable type has {nominal:fine}, {taker} takes ".self::limitsText($range).'.', $values,
+        );
 
         return Finding::unmeasured($criterion, $cable->end, new Needed($layer, !$range->contains($nominal)), $says);
     }
@@ -61,7 +73,13 @@ final class DiameterFit
     private static function sentence(Judgement $judgement, LayerKind $layer, string $taker): Sentence
     {
         $name = self::name($layer);
-        $values = ['taker' => $taker, 'measured' => $judgement->value, 'by' => $judgement->margin->absolute(), 'uncertainty' => $judgement->uncertainty, ...self::limits($judgement->window)];
+        $values = [
+            'taker' => $taker,
+            'measured' => $judgement->value,
+            'by' => $judgement->margin->absolute(),
+            'uncertainty' => $judgement->uncertainty,
+            ...self::limits($judgement->window),
+        ];
         $takes = "Over the $name {measured:fine}; {taker} takes ".self::limitsText($judgement->window);
 
         return Sentence::of(match (true) {

@@ -14,7 +14,10 @@ use Berm\Core\Kit\KitSize;
 use Berm\Core\Kit\Part;
 use Berm\Core\Quantity\Range;
 
-/** One diameter that a size of a kit asks of a cable end, before any cable is there: read by the fit of one size and by the ranking of thousands. */
+/**
+ * One diameter that a size of a kit asks of a cable end, before any cable is there: read by the fit of one size and by the ranking of
+ * thousands.
+ */
 final readonly class DiameterNeed
 {
     private function __construct(
@@ -38,7 +41,9 @@ final readonly class DiameterNeed
         return [
             new self(Criterion::InsulationDiameter, Seat::On, LayerKind::Insulation, $takes->insulation, $taker, null),
             new self(Criterion::OversheathDiameter, Seat::On, LayerKind::Oversheath, $takes->oversheath, $taker, null),
-            ...(null === $takes->leadSheath ? [] : [new self(Criterion::LeadSheathDiameter, Seat::On, LayerKind::LeadSheath, $takes->leadSheath, $taker, null)]),
+            ...(null === $takes->leadSheath ? [] : [new self(
+                Criterion::LeadSheathDiameter, Seat::On, LayerKind::LeadSheath, $takes->leadSheath, $taker, null,
+            )]),
             ...self::passing($sheet, $size, $end),
             ...self::gripping($sheet, $size),
         ];
@@ -48,10 +53,14 @@ final readonly class DiameterNeed
     private static function passing(KitSheet $sheet, KitSize $size, End $end): array
     {
         $parked = array_filter($sheet->parkedParts(), static fn (Part $part): bool => \in_array($end, $part->parkOn, true));
-        $under = static fn (Part $part): LayerKind => $part->isPerCore && Cores::Three === $sheet->takes($end)->cores ? LayerKind::InsulationScreen : LayerKind::Oversheath;
+        $under = static fn (Part $part): LayerKind => $part->isPerCore && Cores::Three === $sheet->takes($end)->cores
+            ? LayerKind::InsulationScreen
+            : LayerKind::Oversheath;
 
         return array_values(array_map(static fn (Part $part): self => new self(
-            Criterion::ParkedBore, Seat::Passing, $under($part), Range::atMost($size->parts[$part->key]->expandedBore), \sprintf('the %s, expanded,', lcfirst($part->name)), $part->when,
+            Criterion::ParkedBore, Seat::Passing, $under($part), Range::atMost($size->parts[$part->key]->expandedBore), \sprintf(
+                'the %s, expanded,', lcfirst($part->name),
+            ), $part->when,
         ), $parked));
     }
 
@@ -63,7 +72,14 @@ final readonly class DiameterNeed
             foreach ($part->coverage as $coverage) {
                 $layer = CoverageRule::Laps === $coverage->rule ? $coverage->of->cut()?->layer() : null;
                 if (null !== $layer) {
-                    $needs[] = new self(Criterion::RecoveredBore, Seat::Gripping, $layer, Range::atLeast($size->parts[$part->key]->recoveredBore), \sprintf('the %s, shrunk,', lcfirst($part->name)), $part->when);
+                    $needs[] = new self(
+                        Criterion::RecoveredBore,
+                        Seat::Gripping,
+                        $layer,
+                        Range::atLeast($size->parts[$part->key]->recoveredBore),
+                        \sprintf('the %s, shrunk,', lcfirst($part->name)),
+                        $part->when,
+                    );
                 }
             }
         }

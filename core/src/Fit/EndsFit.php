@@ -21,7 +21,9 @@ final class EndsFit
     {
         $chosen = array_map(static fn (CableEnd $cable): End => $cable->end, $cables);
         $open = array_values(array_filter($wanted->ends(), static fn (End $end): bool => !\in_array($end, $chosen, true)));
-        $says = static fn (End $end): Finding => Finding::undecided(Criterion::CableChosen, $end, Sentence::plain('No cable is chosen for this end yet.'));
+        $says = static fn (End $end): Finding => Finding::undecided(
+            Criterion::CableChosen, $end, Sentence::plain('No cable is chosen for this end yet.'),
+        );
 
         return array_map($says, $open);
     }

@@ -58,13 +58,17 @@ final readonly class FitReport
     /** How many criteria are against it, each counted once an end; what is only not measured yet is not. */
     public function refusals(): int
     {
-        return self::of(...array_filter($this->findings, static fn (Finding $finding): bool => Outcome::DoesNotFit === $finding->outcome))->obstacles();
+        return self::of(...array_filter(
+            $this->findings, static fn (Finding $finding): bool => Outcome::DoesNotFit === $finding->outcome,
+        ))->obstacles();
     }
 
     /** How many criteria wait for a diameter that the cable type has outside their limits, each counted once an end. */
     public function unlikely(): int
     {
-        return self::of(...array_filter($this->findings, static fn (Finding $finding): bool => true === $finding->needed?->isUnlikely))->obstacles();
+        return self::of(...array_filter(
+            $this->findings, static fn (Finding $finding): bool => true === $finding->needed?->isUnlikely,
+        ))->obstacles();
     }
 
     /** With one finding for each diameter that must be measured, however many limits wait for it: the first, and how many more. */

@@ -19,7 +19,10 @@ final class KitFit
     {
         $report = FitReport::of(...KitKinds::of($sheet, $size)->judge($wanted, $cables, $site, 'size '.$size->label));
         foreach ($cables as $cable) {
-            $report = $report->and(FitReport::of(ConductorFit::judge(Criterion::ConductorSize, $cable, $size->takes($cable->end)->conductors), ...self::diameters($cable, $sheet, $size)));
+            $report = $report->and(FitReport::of(
+                ConductorFit::judge(Criterion::ConductorSize, $cable, $size->takes($cable->end)->conductors),
+                ...self::diameters($cable, $sheet, $size),
+            ));
         }
 
         return $report;

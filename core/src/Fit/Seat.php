@@ -29,7 +29,8 @@ enum Seat: string
     }
 
     /**
-     * A measured layer beneath one that nobody measured: what grips the thinner one grips that too. It proves nothing when it is too thin. Null
+     * A measured layer beneath one that nobody measured: what grips the thinner one grips that too. It proves nothing when it is too thin.
+     * Null
      * where there is none, or no need of it.
      */
     public function substituteFor(CableEnd $cable, LayerKind $layer): ?LayerKind

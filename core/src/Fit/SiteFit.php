@@ -16,7 +16,11 @@ final class SiteFit
     /** @return list<Finding> */
     public static function judge(Site $site, KitKinds $kit): array
     {
-        return [...self::place($site, $kit->places), ...self::mounting($site, $kit->mountings), ...self::temperature($site->weather->air, $kit->coldest, $kit->warmest)];
+        return [
+            ...self::place($site, $kit->places),
+            ...self::mounting($site, $kit->mountings),
+            ...self::temperature($site->weather->air, $kit->coldest, $kit->warmest),
+        ];
     }
 
     /**
@@ -30,9 +34,15 @@ final class SiteFit
 
         return match (true) {
             [] === $places => [],
-            null === $site->place => [Finding::undecided(Criterion::Place, null, Sentence::plain("Say where it will be: the kit may be used $taken."))],
-            \in_array($site->place, $places, true) => [Finding::fits(Criterion::Place, null, Sentence::plain("The kit may be used {$site->place->label()}."))],
-            default => [Finding::refused(Criterion::Place, null, Sentence::plain("It will be {$site->place->label()}; the kit may be used $taken."))],
+            null === $site->place => [Finding::undecided(
+                Criterion::Place, null, Sentence::plain("Say where it will be: the kit may be used $taken."),
+            )],
+            \in_array($site->place, $places, true) => [Finding::fits(
+                Criterion::Place, null, Sentence::plain("The kit may be used {$site->place->label()}."),
+            )],
+            default => [Finding::refused(
+                Criterion::Place, null, Sentence::plain("It will be {$site->place->label()}; the kit may be used $taken."),
+            )],
         };
     }
 
@@ -47,7 +57,9 @@ final class SiteFit
 
         return match (true) {
             [] === $mountings => [],
-            \in_array($is, $mountings, true) => [Finding::fits(Criterion::Mounting, null, Sentence::plain("The kit may stand $is->value."))],
+            \in_array($is, $mountings, true) => [Finding::fits(
+                Criterion::Mounting, null, Sentence::plain("The kit may stand $is->value."),
+            )],
             default => [Finding::refused(Criterion::Mounting, null, Sentence::plain("It will stand $is->value; the kit is not for that."))],
         };
     }
@@ -61,9 +73,19 @@ final class SiteFit
         $values = array_filter(['air' => $air, 'coldest' => $coldest, 'warmest' => $warmest], static fn ($value): bool => null !== $value);
 
         return match (true) {
-            null !== $coldest && $air->celsius < $coldest->celsius => [Finding::refused(Criterion::InstallationTemperature, null, Sentence::of('The air has {air}; the kit may be installed from {coldest}. Warm the place and the kit first.', $values))],
-            null !== $warmest && $air->celsius > $warmest->celsius => [Finding::refused(Criterion::InstallationTemperature, null, Sentence::of('The air has {air}; the kit may be installed up to {warmest}.', $values))],
-            default => [Finding::fits(Criterion::InstallationTemperature, null, Sentence::of('The kit may be installed at {air}.', $values))],
+            null !== $coldest && $air->celsius < $coldest->celsius => [Finding::refused(
+                Criterion::InstallationTemperature,
+                null,
+                Sentence::of('The air has {air}; the kit may be installed from {coldest}. Warm the place and the kit first.', $values),
+            )],
+            null !== $warmest && $air->celsius > $warmest->celsius => [Finding::refused(
+                Criterion::InstallationTemperature,
+                null,
+                Sentence::of('The air has {air}; the kit may be installed up to {warmest}.', $values),
+            )],
+            default => [Finding::fits(
+                Criterion::InstallationTemperature, null, Sentence::of('The kit may be installed at {air}.', $values),
+            )],
         };
     }
 }

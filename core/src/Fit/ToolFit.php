@@ -71,9 +71,20 @@ final class ToolFit
         $has = array_values(array_filter($presses, static fn (Tool $press): bool => $press->hasDie($die)));
 
         return match (true) {
-            [] !== $has => Finding::fits(Criterion::Die, null, Sentence::of('{press} has the die {die}.', ['press' => $has[0]->name, 'die' => $die])),
-            [] === $presses => Finding::undecided(Criterion::Die, null, Sentence::of('No press is named for this job yet: it needs the die {die}.', ['die' => $die]))->asWarning(),
-            default => Finding::refused(Criterion::Die, null, Sentence::of('{press} has no die {die}: it has {dies}.', ['press' => $presses[0]->name, 'die' => $die, 'dies' => implode('; ', $presses[0]->dies)])),
+            [] !== $has => Finding::fits(
+                Criterion::Die, null, Sentence::of('{press} has the die {die}.', ['press' => $has[0]->name, 'die' => $die]),
+            ),
+            [] === $presses => Finding::undecided(
+                Criterion::Die, null, Sentence::of('No press is named for this job yet: it needs the die {die}.', ['die' => $die]),
+            )->asWarning(),
+            default => Finding::refused(
+                Criterion::Die,
+                null,
+                Sentence::of(
+                    '{press} has no die {die}: it has {dies}.',
+                    ['press' => $presses[0]->name, 'die' => $die, 'dies' => implode('; ', $presses[0]->dies)],
+                ),
+            ),
         };
     }
 
@@ -100,14 +111,36 @@ final class ToolFit
     private static function torque(TorqueWithin $asked, array $wrenches): Finding
     {
         $needed = implode(' to ', array_map(static fn (Torque $limit): string => $limit->inBothUnits(), $asked->bounds()));
-        $isReached = static fn (Tool $wrench): bool => [] === array_filter($asked->bounds(), static fn (Torque $limit): bool => !$wrench->reaches($limit));
+        $isReached = static fn (Tool $wrench): bool => [] === array_filter(
+            $asked->bounds(), static fn (Torque $limit): bool => !$wrench->reaches($limit),
+        );
         $reaches = array_values(array_filter($wrenches, $isReached));
         $wrench = $wrenches[0] ?? null;
 
         return match (true) {
-            [] !== $reaches => Finding::fits(Criterion::TorqueReach, null, Sentence::of('{wrench} reaches {needed}.', ['wrench' => $reaches[0]->name, 'needed' => $needed])),
-            null === $wrench => Finding::undecided(Criterion::TorqueReach, null, Sentence::of('No torque wrench is named for this job yet: it needs {needed}.', ['needed' => $needed]))->asWarning(),
-            default => Finding::refused(Criterion::TorqueReach, null, Sentence::of('{wrench} goes from {least} to {most}; the work needs {needed}.', ['wrench' => $wrench->name, 'least' => $wrench->least?->inBothUnits() ?? '', 'most' => $wrench->most?->inBothUnits() ?? '', 'needed' => $needed])),
+            [] !== $reaches => Finding::fits(
+                Criterion::TorqueReach,
+                null,
+                Sentence::of('{wrench} reaches {needed}.', ['wrench' => $reaches[0]->name, 'needed' => $needed]),
+            ),
+            null === $wrench => Finding::undecided(
+                Criterion::TorqueReach,
+                null,
+                Sentence::of('No torque wrench is named for this job yet: it needs {needed}.', ['needed' => $needed]),
+            )->asWarning(),
+            default => Finding::refused(
+                Criterion::TorqueReach,
+                null,
+                Sentence::of(
+                    '{wrench} goes from {least} to {most}; the work needs {needed}.',
+                    [
+                        'wrench' => $wrench->name,
+                        'least' => $wrench->least?->inBothUnits() ?? '',
+                        'most' => $wrench->most?->inBothUnits() ?? '',
+                        'needed' => $needed,
+                    ],
+                ),
+            ),
         };
     }
 
@@ -116,8 +149,14 @@ final class ToolFit
         $values = ['tool' => $tool->name, 'until' => $tool->calibratedUntil?->format('Y-m-d') ?? '', 'taken' => $takenAt->format('Y-m-d')];
 
         return match (true) {
-            null === $tool->calibratedUntil => Finding::undecided(Criterion::Calibration, null, Sentence::of('Nobody has said until when {tool} is calibrated: look at its label.', $values))->asWarning(),
-            $tool->isOutOfCalibrationOn($takenAt) => Finding::refused(Criterion::Calibration, null, Sentence::of('The calibration of {tool} ran out on {until}: take another, or have it calibrated.', $values)),
+            null === $tool->calibratedUntil => Finding::undecided(
+                Criterion::Calibration, null, Sentence::of('Nobody has said until when {tool} is calibrated: look at its label.', $values),
+            )->asWarning(),
+            $tool->isOutOfCalibrationOn($takenAt) => Finding::refused(
+                Criterion::Calibration,
+                null,
+                Sentence::of('The calibration of {tool} ran out on {until}: take another, or have it calibrated.', $values),
+            ),
             default => Finding::fits(Criterion::Calibration, null, Sentence::of('{tool} is calibrated until {until}.', $values)),
         };
     }

@@ -23,13 +23,21 @@ final class BadFormula extends \DomainException implements CoreError
     /** @internal */
     public static function unreadable(string $formula, string $reason): self
     {
-        return new self(\sprintf('the formula "%s" cannot be read: %s', self::cut($formula), 1 === preg_match('/[.?]\z/', $reason) ? $reason : "$reason."));
+        return new self(\sprintf(
+            'the formula "%s" cannot be read: %s', self::cut($formula), 1 === preg_match('/[.?]\z/', $reason) ? $reason : "$reason.",
+        ));
     }
 
     /** @internal */
     public static function combines(string $formula, string $operator, Dimension $left, Dimension $right): self
     {
-        return new self(\sprintf('the formula "%s" puts "%s" between %s and %s, which has no meaning.', self::cut($formula), $operator, $left->value, $right->value));
+        return new self(\sprintf(
+            'the formula "%s" puts "%s" between %s and %s, which has no meaning.',
+            self::cut($formula),
+            $operator,
+            $left->value,
+            $right->value,
+        ));
     }
 
     /** @internal */
@@ -63,7 +71,13 @@ final class BadFormula extends \DomainException implements CoreError
      */
     public static function unknownText(string $formula, string $name, string $text, array $allowed): self
     {
-        return new self(\sprintf('the formula "%s" compares %s with "%s", which it never is: use one of %s.', self::cut($formula), $name, self::cut($text), implode(', ', $allowed)));
+        return new self(\sprintf(
+            'the formula "%s" compares %s with "%s", which it never is: use one of %s.',
+            self::cut($formula),
+            $name,
+            self::cut($text),
+            implode(', ', $allowed),
+        ));
     }
 
     private static function cut(string $formula): string

@@ -14,7 +14,8 @@ use Symfony\Component\ExpressionLanguage\Node\Node;
 use Symfony\Component\ExpressionLanguage\Node\UnaryNode;
 
 /**
- * Works out a formula whose dimensions have been checked. Sums of lengths are exact; a product or quotient is taken to the nearest nanometre.
+ * Works out a formula whose dimensions have been checked. Sums of lengths are exact; a product or quotient is taken to the nearest
+ * nanometre.
  * An area is a number of mm², a voltage a number of kV.
  *
  * @internal
@@ -33,7 +34,9 @@ final readonly class Evaluation
             $node instanceof ConstantNode => self::constant($node),
             $node instanceof UnaryNode => $this->unary(Nodes::text($node, 'operator'), $this->of(Nodes::child($node, 'node'))),
             $node instanceof BinaryNode => $this->binary($node),
-            $node instanceof ConditionalNode => $this->of(Nodes::child($node, true === $this->of(Nodes::child($node, 'expr1')) ? 'expr2' : 'expr3')),
+            $node instanceof ConditionalNode => $this->of(Nodes::child(
+                $node, true === $this->of(Nodes::child($node, 'expr1')) ? 'expr2' : 'expr3',
+            )),
             $node instanceof FunctionNode => $this->function(Nodes::text($node, 'name'), Nodes::arguments($node)),
             default => throw BadFormula::notAllowed($this->formula, 'lists, properties or calls'),
         };
@@ -117,7 +120,9 @@ final readonly class Evaluation
         $values = array_map(fn (Node $node): float => (float) self::plain($this->of($node)), $arguments);
         $isLength = $this->of($arguments[0]) instanceof Length;
 
-        return self::scaled('max' === $name ? max(0 === \count($values) ? [0.0] : $values) : min(0 === \count($values) ? [0.0] : $values), $isLength);
+        return self::scaled(
+            'max' === $name ? max(0 === \count($values) ? [0.0] : $values) : min(0 === \count($values) ? [0.0] : $values), $isLength,
+        );
     }
 
     /** Lengths as their nanometres; a float holds them exactly up to 9 000 km. */

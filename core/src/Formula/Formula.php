@@ -49,10 +49,14 @@ final readonly class Formula
         }
         $called = self::literalsAsCalls($text);
         try {
-            $root = (new Parser(array_fill_keys(['max', 'min', 'length', 'area', 'voltage'], self::NOT_RUN)))->parse((new Lexer())->tokenize($called), array_keys($vocabulary->names));
+            $root = (new Parser(array_fill_keys(['max', 'min', 'length', 'area', 'voltage'], self::NOT_RUN)))->parse(
+                (new Lexer())->tokenize($called), array_keys($vocabulary->names),
+            );
         } catch (SyntaxError $error) {
             $says = self::inOwnWords($error->getMessage());
-            throw str_starts_with($error->getMessage(), 'Variable') ? BadFormula::unknownName($text, $says) : BadFormula::unreadable($text, $says);
+            throw str_starts_with($error->getMessage(), 'Variable')
+                ? BadFormula::unknownName($text, $says)
+                : BadFormula::unreadable($text, $says);
         }
         $dimension = (new DimensionCheck($text, $vocabulary))->of($root);
         if ($dimension !== $wanted) {
@@ -110,7 +114,15 @@ final readonly class Formula
         }
         $text = (string) preg_replace('/\b('.implode('|', ['~none~', ...array_keys($shown)]).')\b/', '{$1:fine}', $this->text);
 
-        return Sentence::of($text.' = {result:fine}', [...array_map(static fn (Length|float|string $value): Length|string => \is_float($value) ? (string) round($value, 3) : $value, $shown), 'result' => $this->length($values)]);
+        return Sentence::of(
+            $text.' = {result:fine}',
+            [
+                ...array_map(
+                    static fn (Length|float|string $value): Length|string => \is_float($value) ? (string) round($value, 3) : $value, $shown,
+                ),
+                'result' => $this->length($values),
+            ],
+        );
     }
 
     /** "5 mm", "1.5 in", "95 mm²" and "15 kV" are written as in the leaflet; the expression library knows function calls only. */

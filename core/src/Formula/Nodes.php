@@ -26,6 +26,8 @@ final class Nodes
     /** @return list<Node> */
     public static function arguments(Node $function): array
     {
-        return array_values(array_filter(self::child($function, 'arguments')->nodes, static fn (mixed $node): bool => $node instanceof Node));
+        return array_values(array_filter(
+            self::child($function, 'arguments')->nodes, static fn (mixed $node): bool => $node instanceof Node,
+        ));
     }
 }

@@ -72,7 +72,9 @@ final readonly class Vocabulary
     {
         $cuts = array_map(static fn (Cut $cut): string => $cut->formulaName(), Cut::cases());
 
-        return new self([...self::BUILT_IN, ...array_fill_keys($cuts, Dimension::Length), ...array_fill_keys($dimensions, Dimension::Length)]);
+        return new self([
+            ...self::BUILT_IN, ...array_fill_keys($cuts, Dimension::Length), ...array_fill_keys($dimensions, Dimension::Length),
+        ]);
     }
 
     /** What places and checks may use too: the part's own length, and the cuts of the other end. */

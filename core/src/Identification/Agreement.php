@@ -22,7 +22,9 @@ final readonly class Agreement
     {
         $limits = self::limits($catalogue, $step, $i);
         if (null === $limits) {
-            return new self($step->kind, null, Sentence::plain(\sprintf('This type gives nothing to hold the [%s] against.', $step->kind->label())));
+            return new self(
+                $step->kind, null, Sentence::plain(\sprintf('This type gives nothing to hold the [%s] against.', $step->kind->label())),
+            );
         }
         // A wall is half of what the diameter grows by.
         $share = null === $step->beneath ? 1 : 2;
@@ -31,9 +33,18 @@ final readonly class Agreement
             [$step->growth, $step->uncertainty, ...$limits],
         );
         $judgement = Judgement::of($value, $uncertainty, Range::between($least, $greatest));
-        $what = null === $step->beneath ? "Over the [{$step->kind->label()}]" : "From the [{$step->beneath->label()}] to the [{$step->kind->label()}], a wall of";
+        $what = null === $step->beneath
+            ? "Over the [{$step->kind->label()}]"
+            : "From the [{$step->beneath->label()}] to the [{$step->kind->label()}], a wall of";
 
-        return new self($step->kind, $judgement, Sentence::of("$what {value:fine}; this type has {nominal:fine}, from {least:fine} to {most:fine}.", ['value' => $value, 'nominal' => $nominal, 'least' => $least, 'most' => $greatest]));
+        return new self(
+            $step->kind,
+            $judgement,
+            Sentence::of(
+                "$what {value:fine}; this type has {nominal:fine}, from {least:fine} to {most:fine}.",
+                ['value' => $value, 'nominal' => $nominal, 'least' => $least, 'most' => $greatest],
+            ),
+        );
     }
 
     public function isContradicted(): bool
@@ -48,7 +59,9 @@ final readonly class Agreement
         if (0 === $catalogue->nominal[$kind][$i] || null !== $beneath && 0 === $catalogue->nominal[$beneath][$i]) {
             return null;
         }
-        $under = null === $beneath ? [0, 0, 0] : [$catalogue->nominal[$beneath][$i], $catalogue->least[$beneath][$i], $catalogue->greatest[$beneath][$i]];
+        $under = null === $beneath ? [0, 0, 0] : [
+            $catalogue->nominal[$beneath][$i], $catalogue->least[$beneath][$i], $catalogue->greatest[$beneath][$i],
+        ];
         $bounds = [$catalogue->least[$kind][$i] - $under[1], $catalogue->greatest[$kind][$i] - $under[2]];
 
         return [$catalogue->nominal[$kind][$i] - $under[0], min($bounds), max($bounds)];

@@ -36,6 +36,8 @@ final readonly class Candidate
     /** Nothing that was measured or seen speaks against it. */
     public function isPossible(): bool
     {
-        return [] === $this->contradictions && [] === array_filter($this->agreements, static fn (Agreement $agreement): bool => null === $agreement->judgement || $agreement->isContradicted());
+        return [] === $this->contradictions && [] === array_filter(
+            $this->agreements, static fn (Agreement $agreement): bool => null === $agreement->judgement || $agreement->isContradicted(),
+        );
     }
 }

@@ -21,8 +21,9 @@ final readonly class Catalogue
      * @param array<string, list<int>>         $least
      * @param array<string, list<int>>         $greatest
      */
-    private function __construct(public array $names, public array $looks, public array $look, public array $nominal, public array $least, public array $greatest)
-    {
+    private function __construct(
+        public array $names, public array $looks, public array $look, public array $nominal, public array $least, public array $greatest,
+    ) {
     }
 
     /** @param iterable<Construction> $constructions */
@@ -87,6 +88,8 @@ final readonly class Catalogue
         $nominal = $layer->diameter->nanometres;
         $allowance = intdiv($nominal, 50);
 
-        return [$nominal, $layer->window->min->nanometres ?? $nominal - $allowance, $layer->window->max->nanometres ?? $nominal + $allowance];
+        return [
+            $nominal, $layer->window->min->nanometres ?? $nominal - $allowance, $layer->window->max->nanometres ?? $nominal + $allowance,
+        ];
     }
 }

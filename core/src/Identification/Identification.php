@@ -42,7 +42,9 @@ final class Identification
         foreach ($evidence->steps as $step) {
             [$kind, $beneath] = [$step->kind->value, $step->beneath?->value];
             [$nominal, $least, $greatest] = [$catalogue->nominal[$kind], $catalogue->least[$kind], $catalogue->greatest[$kind]];
-            [$nominalBeneath, $leastBeneath, $greatestBeneath] = null === $beneath ? [$zeros, $zeros, $zeros] : [$catalogue->nominal[$beneath], $catalogue->least[$beneath], $catalogue->greatest[$beneath]];
+            [$nominalBeneath, $leastBeneath, $greatestBeneath] = null === $beneath ? [$zeros, $zeros, $zeros] : [
+                $catalogue->nominal[$beneath], $catalogue->least[$beneath], $catalogue->greatest[$beneath],
+            ];
             [$growth, $noise] = [$step->growth, ($step->uncertainty / 2) ** 2];
             foreach ($scores as $i => $score) {
                 if (0 === $nominal[$i] || null !== $beneath && 0 === $nominalBeneath[$i]) {
@@ -68,7 +70,10 @@ final class Identification
             return array_fill(0, $catalogue->count(), 0.0);
         }
 
-        $costs = array_map(static fn (Features $features): float => self::CONTRADICTION * \count(Sight::contradictions($seen, $features)), $catalogue->looks);
+        $costs = array_map(
+            static fn (Features $features): float => self::CONTRADICTION * \count(Sight::contradictions($seen, $features)),
+            $catalogue->looks,
+        );
 
         return array_map(static fn (int $look): float => $costs[$look], $catalogue->look);
     }

@@ -23,10 +23,18 @@ final readonly class NextLook
     public static function between(Catalogue $catalogue, Evidence $evidence, Candidate $first, Candidate $second): self
     {
         if ($first->isPossible() && !$second->isPossible()) {
-            return new self(null, Sentence::of('Nothing else in the library agrees with all that was found: it is {first}, or a cable that the library does not have.', self::names($first, $second)));
+            return new self(
+                null,
+                Sentence::of(
+                    'Nothing else in the library agrees with all that was found: it is {first}, or a cable that the library does not have.',
+                    self::names($first, $second),
+                ),
+            );
         }
         foreach (Sight::cases() as $sight) {
-            if (!$sight->wasLookedAt($evidence->seen) && $sight->tellsApart($catalogue->features($first->place), $catalogue->features($second->place))) {
+            if (!$sight->wasLookedAt($evidence->seen) && $sight->tellsApart(
+                $catalogue->features($first->place), $catalogue->features($second->place),
+            )) {
                 return new self(null, Sentence::of($sight->question().' It tells {first} from {second}.', self::names($first, $second)));
             }
         }
@@ -39,8 +47,20 @@ final readonly class NextLook
         }
 
         return null === $best
-            ? new self(null, Sentence::of('No further layer tells {first} from {second}: read the marking on the sheath, or measure again with something finer.', self::names($first, $second)))
-            : new self($best[0], Sentence::of("Measure over the [{$best[0]->label()}]: about {one:fine} speaks for {first}, about {other:fine} for {second}.", [...self::names($first, $second), 'one' => $best[1][0], 'other' => $best[1][1]]));
+            ? new self(
+                null,
+                Sentence::of(
+                    'No further layer tells {first} from {second}: read the marking on the sheath, or measure again with something finer.',
+                    self::names($first, $second),
+                ),
+            )
+            : new self(
+                $best[0],
+                Sentence::of(
+                    "Measure over the [{$best[0]->label()}]: about {one:fine} speaks for {first}, about {other:fine} for {second}.",
+                    [...self::names($first, $second), 'one' => $best[1][0], 'other' => $best[1][1]],
+                ),
+            );
     }
 
     /** @return array<string, string> */
@@ -59,7 +79,11 @@ final readonly class NextLook
             return null;
         }
 
-        return [Length::ofNanometres($one), Length::ofNanometres($other), abs($one - $other) / sqrt($sigmaOne ** 2 + $sigmaOther ** 2 + self::UNCERTAINTY ** 2)];
+        return [
+            Length::ofNanometres($one),
+            Length::ofNanometres($other),
+            abs($one - $other) / sqrt($sigmaOne ** 2 + $sigmaOther ** 2 + self::UNCERTAINTY ** 2),
+        ];
     }
 
     private static function nearestBeneath(Evidence $evidence, LayerKind $kind): ?Step

@@ -54,7 +54,9 @@ enum Sight: string
             self::Insulation => $one->insulation !== $other->insulation,
             self::Screen => $one->screen !== $other->screen,
             self::WireCount => $one->wireCount > 0 && $other->wireCount > 0 && $one->wireCount !== $other->wireCount,
-            self::WireDiameter => $one->wireNanometres > 0 && $other->wireNanometres > 0 && abs($one->wireNanometres - $other->wireNanometres) > 2 * self::WIRE_TOLERANCE * $one->wireNanometres,
+            self::WireDiameter => $one->wireNanometres > 0 && $other->wireNanometres > 0 && abs(
+                $one->wireNanometres - $other->wireNanometres,
+            ) > 2 * self::WIRE_TOLERANCE * $one->wireNanometres,
             self::Armour => $one->armour !== $other->armour,
         };
     }
@@ -97,6 +99,8 @@ enum Sight: string
     {
         $read = $seen->wireDiameter;
 
-        return null !== $read && abs($read->value->nanometres - $features->wireNanometres) > self::WIRE_TOLERANCE * $features->wireNanometres + $read->instrument->uncertainty()->nanometres;
+        return null !== $read && abs(
+            $read->value->nanometres - $features->wireNanometres,
+        ) > self::WIRE_TOLERANCE * $features->wireNanometres + $read->instrument->uncertainty()->nanometres;
     }
 }

@@ -23,7 +23,9 @@ final readonly class Step
 
     public static function of(?LayerKind $beneath, LayerKind $kind, MeasuredDiameter $over, ?MeasuredDiameter $under): self
     {
-        $uncertainty = null === $under ? $over->uncertainty->nanometres : (int) round(hypot($over->uncertainty->nanometres, $under->uncertainty->nanometres));
+        $uncertainty = null === $under ? $over->uncertainty->nanometres : (int) round(hypot(
+            $over->uncertainty->nanometres, $under->uncertainty->nanometres,
+        ));
 
         return new self($beneath, $kind, $over->mean->nanometres - ($under->mean->nanometres ?? 0), $uncertainty, $over->mean->nanometres);
     }

@@ -20,7 +20,11 @@ use Berm\Core\Section\Lap;
 use Berm\Core\Section\PlacedValues;
 use Berm\Core\Section\Section;
 
-/** Where everything lies on the cables and in which order it comes there, as far as what has been chosen lets it be worked out. @internal part of Plan */
+/**
+ * Where everything lies on the cables and in which order it comes there, as far as what has been chosen lets it be worked out.
+ *
+ * @internal part of Plan
+ */
 final readonly class Layout
 {
     /** @param list<Lap> $laps on every core, those of the core at work first */
@@ -55,13 +59,22 @@ final readonly class Layout
 
             return self::whole($assembly, $markOut, $parking, $build);
         } catch (CoreError $error) {
-            return new self(null, $parking, null, null, [], $error instanceof MarkOutImpossible ? $error->reason : Sentence::plain($error->getMessage()));
+            return new self(
+                null,
+                $parking,
+                null,
+                null,
+                [],
+                $error instanceof MarkOutImpossible ? $error->reason : Sentence::plain($error->getMessage()),
+            );
         }
     }
 
     private static function whole(Assembly $assembly, MarkOut $markOut, ParkingPlan $parking, BuildState $build): self
     {
-        $values = static fn (Where $where): Values => (new PlacedValues($assembly, new CutPlaces($markOut, $build, $where->core ?? 1)))->at($assembly->cable($where->end));
+        $values = static fn (Where $where): Values => (new PlacedValues(
+            $assembly, new CutPlaces($markOut, $build, $where->core ?? 1),
+        ))->at($assembly->cable($where->end));
         $progress = Progress::of($assembly->sheet, $markOut, $parking, $build, $values);
         $core = $progress->next()->where->core ?? 1;
         $section = Section::of($assembly, $markOut, $build, $core);

@@ -27,7 +27,11 @@ final class NextStepFinder
         }
         $codes = array_map(static fn (Obstacle $obstacle): ObstacleCode => $obstacle->code, $plan->obstacles);
         // A part that covers too little because a cut is out: the cut comes first.
-        $inBuild = [ObstacleCode::CutOut, ObstacleCode::CheckOut, ...(\in_array(ObstacleCode::CutOut, $codes, true) ? [ObstacleCode::LapShort] : [])];
+        $inBuild = [
+            ObstacleCode::CutOut,
+            ObstacleCode::CheckOut,
+            ...(\in_array(ObstacleCode::CutOut, $codes, true) ? [ObstacleCode::LapShort] : []),
+        ];
         foreach ($plan->obstacles as $obstacle) {
             if (!\in_array($obstacle->code, $inBuild, true)) {
                 return $obstacle;

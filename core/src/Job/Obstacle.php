@@ -45,8 +45,9 @@ final readonly class Obstacle
      * @param list<Place>  $hides
      * @param list<string> $stages
      */
-    public static function at(ObstacleCode $code, Step $step, Where $where, array $hides, array $stages, Sentence $reason, ?Acceptable $acceptable = null): self
-    {
+    public static function at(
+        ObstacleCode $code, Step $step, Where $where, array $hides, array $stages, Sentence $reason, ?Acceptable $acceptable = null,
+    ): self {
         return new self($code, $step, $where, $hides, $stages, $reason, $acceptable);
     }
 
@@ -61,9 +62,13 @@ final readonly class Obstacle
         return match ($this->code) {
             ObstacleCode::SafetyOpen => self::isWork($event),
             ObstacleCode::CableMissing, ObstacleCode::KitMissing, ObstacleCode::ConnectorMissing, ObstacleCode::DoesNotFit, ObstacleCode::CannotTell,
-            ObstacleCode::CannotBeMarkedOut => null === $build->connector && self::isBuilding($event) && !self::isCorrection($event, $build),
+            ObstacleCode::CannotBeMarkedOut => null === $build->connector
+                && self::isBuilding($event)
+                && !self::isCorrection($event, $build),
             ObstacleCode::RoomUnknown, ObstacleCode::RoomShort => $event instanceof ConnectorFitted || $this->parksHere($event),
-            ObstacleCode::LapShort => $event instanceof ConnectorFitted || $this->cutsHere($event) && !self::isCorrection($event, $build) || $this->hidesIt($event),
+            ObstacleCode::LapShort => $event instanceof ConnectorFitted
+                || $this->cutsHere($event) && !self::isCorrection($event, $build)
+                || $this->hidesIt($event),
             ObstacleCode::CutOut => $event instanceof ConnectorFitted || $this->hidesIt($event),
             ObstacleCode::CheckOut => $this->hidesIt($event),
         };

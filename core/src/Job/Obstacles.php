@@ -29,8 +29,9 @@ final readonly class Obstacles
     }
 
     /** @return list<Obstacle> */
-    public static function of(Job $job, BuildState $build, FitReport $cableFit, ?FitReport $kitFit, ?FitReport $connectorFit, Layout $layout): array
-    {
+    public static function of(
+        Job $job, BuildState $build, FitReport $cableFit, ?FitReport $kitFit, ?FitReport $connectorFit, Layout $layout,
+    ): array {
         $obstacles = new self($job, $build, $layout);
         $connector = $job->function->connectorKind()->label();
 
@@ -38,7 +39,9 @@ final readonly class Obstacles
             ...$obstacles->safety(),
             ...$obstacles->cables(),
             ...self::fit(Step::Cables, $cableFit),
-            ...(null === $job->size ? [Obstacle::of(ObstacleCode::KitMissing, Step::Kit, Sentence::plain('No kit is chosen.'))] : self::fit(Step::Kit, $kitFit)),
+            ...(null === $job->size ? [Obstacle::of(
+                ObstacleCode::KitMissing, Step::Kit, Sentence::plain('No kit is chosen.'),
+            )] : self::fit(Step::Kit, $kitFit)),
             ...(null === $job->connector
                 ? [Obstacle::of(ObstacleCode::ConnectorMissing, Step::Connector, Sentence::plain("No $connector is chosen."))]
                 : self::fit(Step::Connector, $connectorFit)),
@@ -63,7 +66,9 @@ final readonly class Obstacles
         $missing = array_values(array_filter($this->job->function->ends(), fn (End $end): bool => !isset($this->job->cables[$end->value])));
 
         return array_map(static fn (End $end): Obstacle => Obstacle::of(
-            ObstacleCode::CableMissing, Step::Cables, Sentence::plain("The cable of end {$end->value} is not chosen."), Where::of($end, null),
+            ObstacleCode::CableMissing, Step::Cables, Sentence::plain(
+                "The cable of end {$end->value} is not chosen.",
+            ), Where::of($end, null),
         ), $missing);
     }
 
@@ -77,7 +82,9 @@ final readonly class Obstacles
         return array_values(array_map(static fn (Finding $finding): Obstacle => Obstacle::of(
             Outcome::CannotTell === $finding->outcome ? ObstacleCode::CannotTell : ObstacleCode::DoesNotFit,
             Outcome::CannotTell === $finding->outcome ? Step::Cables : $step,
-            null === $finding->end ? $finding->reason : Sentence::of("End {$finding->end->value}: {reason}", ['reason' => $finding->reason]),
+            null === $finding->end ? $finding->reason : Sentence::of(
+                "End {$finding->end->value}: {reason}", ['reason' => $finding->reason],
+            ),
             Where::of($finding->end, null),
         ), $stopping));
     }
@@ -92,7 +99,9 @@ final readonly class Obstacles
     /** @return list<Obstacle> */
     private static function room(ParkingSide $side): array
     {
-        $values = ['needed' => $side->needed, 'free' => $side->free ?? $side->needed, 'short' => $side->spare()?->absolute() ?? $side->needed];
+        $values = [
+            'needed' => $side->needed, 'free' => $side->free ?? $side->needed, 'short' => $side->spare()?->absolute() ?? $side->needed,
+        ];
         $hides = array_map(static fn (Part $part): Place => Place::item($part->key), $side->parts);
         $end = "End {$side->end->value}";
         $where = Where::of($side->end, null);
@@ -141,11 +150,15 @@ final readonly class Obstacles
         return match (true) {
             TaskKind::Cut === $task->kind && null !== $place => [Obstacle::at(
                 ObstacleCode::CutOut, Step::Build, $task->where, [Place::layer($place->cut->layer())], $stages,
-                Sentence::plain(ucfirst("{$place->inWords()} is out. Put it right, or let an engineer accept it, before it is hidden.")), Acceptable::cut($place),
+                Sentence::plain(
+                    ucfirst("{$place->inWords()} is out. Put it right, or let an engineer accept it, before it is hidden."),
+                ), Acceptable::cut($place),
             )],
             null !== $check => [Obstacle::at(
                 ObstacleCode::CheckOut, Step::Build, $task->where, [], $stages,
-                Sentence::of('{task}: it is out. Put it right, or let an engineer accept it.', ['task' => $task->title]), Acceptable::check($check),
+                Sentence::of(
+                    '{task}: it is out. Put it right, or let an engineer accept it.', ['task' => $task->title],
+                ), Acceptable::check($check),
             )],
             default => [],
         };

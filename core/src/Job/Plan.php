@@ -63,7 +63,9 @@ final readonly class Plan
         $sheet = self::applying($job);
         $cables = array_values($job->cables);
         $cableFit = array_reduce(
-            $cables, static fn (FitReport $all, CableEnd $cable): FitReport => $all->and(CableFit::judge($cable, $job->site->weather)), FitReport::of(),
+            $cables, static fn (FitReport $all, CableEnd $cable): FitReport => $all->and(
+                CableFit::judge($cable, $job->site->weather),
+            ), FitReport::of(),
         );
         $kitFit = self::kitFit($job, $sheet, $build, $cables);
         $connectorFit = self::connectorFit($job, $sheet, $build, $cables);
@@ -109,7 +111,9 @@ final readonly class Plan
     /** Why it can no longer be changed; null while it can. */
     public function lock(): ?Sentence
     {
-        return null === $this->build->connector ? null : Sentence::plain('The connector is on: the plan that it was built to can no longer be changed.');
+        return null === $this->build->connector ? null : Sentence::plain(
+            'The connector is on: the plan that it was built to can no longer be changed.',
+        );
     }
 
     public function completion(): Completion

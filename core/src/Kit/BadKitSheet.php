@@ -15,7 +15,11 @@ final class BadKitSheet extends \DomainException implements CoreError
     /** @internal */
     public static function boreGrows(Length $expanded, Length $recovered): self
     {
-        return new self(\sprintf('has an expanded bore of %s and a recovered bore of %s: it must shrink, so the recovered bore is the smaller.', $expanded->toText(), $recovered->toText()));
+        return new self(\sprintf(
+            'has an expanded bore of %s and a recovered bore of %s: it must shrink, so the recovered bore is the smaller.',
+            $expanded->toText(),
+            $recovered->toText(),
+        ));
     }
 
     /** @internal */
@@ -33,7 +37,10 @@ final class BadKitSheet extends \DomainException implements CoreError
     /** @internal */
     public static function circle(Cut $cut): self
     {
-        return new self(\sprintf('works out the cut "%s" from itself, by way of the others: base one of them on the connector or on a fixed dimension.', $cut->value));
+        return new self(\sprintf(
+            'works out the cut "%s" from itself, by way of the others: base one of them on the connector or on a fixed dimension.',
+            $cut->value,
+        ));
     }
 
     /** @internal */
@@ -69,7 +76,9 @@ final class BadKitSheet extends \DomainException implements CoreError
     /** @internal */
     public static function partNamedLikeAPlace(string $key): self
     {
-        return new self(\sprintf('has the part "%s", but rules know a layer or the connector by that name: give the part another key.', $key));
+        return new self(\sprintf(
+            'has the part "%s", but rules know a layer or the connector by that name: give the part another key.', $key,
+        ));
     }
 
     /**
@@ -124,19 +133,27 @@ final class BadKitSheet extends \DomainException implements CoreError
     /** @internal */
     public static function sizesOverlap(string $one, string $other): self
     {
-        return new self(\sprintf('sizes "%s" and "%s" would both take some cables: let one range end where the next begins, or set "overlappingSizes" to true if the leaflet has them so.', $one, $other));
+        return new self(\sprintf(
+            'sizes "%s" and "%s" would both take some cables: let one range end where the next begins, or set "overlappingSizes" to true if the leaflet has them so.',
+            $one,
+            $other,
+        ));
     }
 
     /** @internal */
     public static function stageNames(string $stage, string $what, string $key): self
     {
-        return new self(\sprintf('stage "%s" names the %s "%s", which the sheet does not have.', $stage, $what, mb_strimwidth($key, 0, 40, '…')));
+        return new self(\sprintf(
+            'stage "%s" names the %s "%s", which the sheet does not have.', $stage, $what, mb_strimwidth($key, 0, 40, '…'),
+        ));
     }
 
     /** @internal */
     public static function waitsFor(string $stage, string $after): self
     {
-        return new self(\sprintf('stage "%s" waits for the stage "%s", which does not come before it.', $stage, mb_strimwidth($after, 0, 40, '…')));
+        return new self(\sprintf(
+            'stage "%s" waits for the stage "%s", which does not come before it.', $stage, mb_strimwidth($after, 0, 40, '…'),
+        ));
     }
 
     /** @internal */
@@ -148,7 +165,9 @@ final class BadKitSheet extends \DomainException implements CoreError
     /** @internal */
     public static function parkedForNothing(string $key): self
     {
-        return new self(\sprintf('parks "%s", but no stage installs it: name it under "installs" where it comes to its place, or do not park it.', $key));
+        return new self(\sprintf(
+            'parks "%s", but no stage installs it: name it under "installs" where it comes to its place, or do not park it.', $key,
+        ));
     }
 
     /** @internal */

@@ -74,7 +74,20 @@ final readonly class KitSheet
         $sizesByLabel = self::sizesByLabel($sizes, array_keys($partsByKey), $hasOverlappingSizes);
         StageOrder::ensureSound($stages, $partsByKey, $contentsByKey, $rules);
 
-        return new self($revision, $name, $maker, $application, $takes, $shelf, $sizesByLabel, $hasOverlappingSizes, self::inOrderOfReckoning($rules), $partsByKey, $contentsByKey, $stages);
+        return new self(
+            $revision,
+            $name,
+            $maker,
+            $application,
+            $takes,
+            $shelf,
+            $sizesByLabel,
+            $hasOverlappingSizes,
+            self::inOrderOfReckoning($rules),
+            $partsByKey,
+            $contentsByKey,
+            $stages,
+        );
     }
 
     public function takes(End $end): Takes
@@ -93,7 +106,9 @@ final readonly class KitSheet
         return array_values(array_filter($this->parts, static fn (Part $part): bool => $part->isParked()));
     }
 
-    /** @return list<Part> what is slid on over the lug or the connector once it is fixed; empty where the sheet leaves the order to the jointer */
+    /**
+     * @return list<Part> what is slid on over the lug or the connector once it is fixed; empty where the sheet leaves the order to the jointer
+     */
     public function partsOverConnector(): array
     {
         $keys = [];
@@ -103,7 +118,10 @@ final readonly class KitSheet
             $isFixed = $isFixed || $stage->fitsConnector;
         }
 
-        return array_values(array_filter($this->parts, static fn (Part $part): bool => \in_array($part->key, $keys, true) && !$part->isParked() && $part->kind->isSlidOn()));
+        return array_values(array_filter(
+            $this->parts,
+            static fn (Part $part): bool => \in_array($part->key, $keys, true) && !$part->isParked() && $part->kind->isSlidOn(),
+        ));
     }
 
     /**
@@ -118,8 +136,13 @@ final readonly class KitSheet
         $ofPart = fn (Part $part): int => ($this->sizes[$size]->parts[$part->key]->count ?? 1) * ($part->isPerCore ? $cores : 1) * (Side::EachEnd === $part->side ? $ends : 1);
 
         return [
-            ...array_map(static fn (Part $part): BoxItem => new BoxItem($part->key, $part->name, $ofPart($part)), array_values($this->parts)),
-            ...array_map(static fn (Content $content): BoxItem => new BoxItem($content->key, $content->name, $content->count), array_values($this->contents)),
+            ...array_map(
+                static fn (Part $part): BoxItem => new BoxItem($part->key, $part->name, $ofPart($part)), array_values($this->parts),
+            ),
+            ...array_map(
+                static fn (Content $content): BoxItem => new BoxItem($content->key, $content->name, $content->count),
+                array_values($this->contents),
+            ),
         ];
     }
 
@@ -150,7 +173,20 @@ final readonly class KitSheet
         $parts = array_filter($this->parts, static fn (Part $part): bool => $part->isIn($values));
         $stages = array_values(array_filter($this->stages, static fn (Stage $stage): bool => $stage->isIn($values)));
 
-        return new self($this->revision, $this->name, $this->maker, $this->application, $this->takes, $this->shelf, $this->sizes, $this->hasOverlappingSizes, $this->rules, $parts, $this->contents, $stages);
+        return new self(
+            $this->revision,
+            $this->name,
+            $this->maker,
+            $this->application,
+            $this->takes,
+            $this->shelf,
+            $this->sizes,
+            $this->hasOverlappingSizes,
+            $this->rules,
+            $parts,
+            $this->contents,
+            $stages,
+        );
     }
 
     /**

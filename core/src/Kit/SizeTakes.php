@@ -46,6 +46,8 @@ final readonly class SizeTakes
      */
     private static function share(array $one, array $other): bool
     {
-        return [] === $one || [] === $other || [] !== array_filter($one, static fn (\UnitEnum $case): bool => \in_array($case, $other, true));
+        return [] === $one || [] === $other || [] !== array_filter(
+            $one, static fn (\UnitEnum $case): bool => \in_array($case, $other, true),
+        );
     }
 }

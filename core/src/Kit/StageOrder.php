@@ -59,13 +59,17 @@ final class StageOrder
      */
     private static function ensureOnce(array $stages, array $parts, array $cuts): void
     {
-        $made = array_merge(...array_map(static fn (Stage $stage): array => array_map(static fn (Cut $cut): string => $cut->value, $stage->cuts), $stages));
+        $made = array_merge(...array_map(
+            static fn (Stage $stage): array => array_map(static fn (Cut $cut): string => $cut->value, $stage->cuts), $stages,
+        ));
         foreach ($cuts as $cut) {
             1 === \count(array_keys($made, $cut->value, true)) || throw BadKitSheet::notOnce('cut', $cut->value);
         }
         $installed = array_merge(...array_map(static fn (Stage $stage): array => $stage->installs, $stages));
         foreach ($parts as $part) {
-            \in_array($part->key, $installed, true) || throw $part->isParked() ? BadKitSheet::parkedForNothing($part->key) : BadKitSheet::notOnce('part', $part->key);
+            \in_array($part->key, $installed, true) || throw $part->isParked()
+                ? BadKitSheet::parkedForNothing($part->key)
+                : BadKitSheet::notOnce('part', $part->key);
         }
         if (1 !== \count(array_filter($stages, static fn (Stage $stage): bool => $stage->fitsConnector))) {
             throw BadKitSheet::notOnce('connector', 'fitsConnector');

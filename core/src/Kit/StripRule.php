@@ -36,7 +36,9 @@ final readonly class StripRule
     /** @return list<string> every name that its depth, or the condition or the distance of any of its cases, uses */
     public function names(): array
     {
-        $ofCases = array_map(static fn (StripCase $case): array => [...$case->when?->names() ?? [], ...$case->distance->names()], $this->cases);
+        $ofCases = array_map(
+            static fn (StripCase $case): array => [...$case->when?->names() ?? [], ...$case->distance->names()], $this->cases,
+        );
 
         return array_values(array_unique(array_merge($this->depth?->names() ?? [], ...$ofCases)));
     }

@@ -25,8 +25,15 @@ final readonly class TubeSize
     }
 
     /** @throws BadKitSheet when it would grow instead of shrink, or lies in a row of unknown pitch */
-    public static function of(Length $length, Length $expandedBore, Length $recoveredBore, ?Length $installedLength = null, ?Length $wall = null, int $count = 1, ?Length $pitch = null): self
-    {
+    public static function of(
+        Length $length,
+        Length $expandedBore,
+        Length $recoveredBore,
+        ?Length $installedLength = null,
+        ?Length $wall = null,
+        int $count = 1,
+        ?Length $pitch = null,
+    ): self {
         if (!$recoveredBore->isLessThan($expandedBore)) {
             throw BadKitSheet::boreGrows($expandedBore, $recoveredBore);
         }

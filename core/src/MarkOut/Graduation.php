@@ -62,7 +62,9 @@ enum Graduation
     {
         $steps = self::Sixteenth === $this || self::ThirtySecond === $this ? 2 : 1;
 
-        return null === $window->min || null === $window->max || $this->above($window->min)->plus($this->step()->times($steps))->isAtMost($this->below($window->max));
+        return null === $window->min
+            || null === $window->max
+            || $this->above($window->min)->plus($this->step()->times($steps))->isAtMost($this->below($window->max));
     }
 
     /** Its mark nearest to a length that lies inside. */

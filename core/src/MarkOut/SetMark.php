@@ -9,7 +9,10 @@ use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Range;
 
-/** A mark as a person can set it: a mark of the instrument inside the window, and the limits rounded inwards, so that who keeps to them keeps to it. */
+/**
+ * A mark as a person can set it: a mark of the instrument inside the window, and the limits rounded inwards, so that who keeps to them
+ * keeps to it.
+ */
 final readonly class SetMark
 {
     private function __construct(

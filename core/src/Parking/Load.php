@@ -20,7 +20,9 @@ final readonly class Load
 
     public function with(Length $part, bool $isNested): self
     {
-        return $isNested ? new self($this->inLine, Length::largest($this->nested, $part)) : new self($this->inLine->plus($part), $this->nested);
+        return $isNested ? new self(
+            $this->inLine, Length::largest($this->nested, $part),
+        ) : new self($this->inLine->plus($part), $this->nested);
     }
 
     public function length(): Length

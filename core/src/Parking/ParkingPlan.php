@@ -20,7 +20,8 @@ final readonly class ParkingPlan
     }
 
     /**
-     * Each part on its preferred end if there is room; else the allowed split that moves fewest parts and fits; else as preferred, and short.
+     * Each part on its preferred end if there is room; else the allowed split that moves fewest parts and fits; else as preferred, and
+     * short.
      *
      * @param non-empty-list<CableEnd> $cables
      */
@@ -29,9 +30,14 @@ final readonly class ParkingPlan
         $parts = $sheet->parkedParts();
         $rooms = Rooms::of($cables, $markOut);
         $ends = (new SplitSearch($rooms, $size))->best($parts)->ends ?? self::preferred($parts);
-        $sides = array_map(static fn (Room $room): ParkingSide => ParkingSide::of($room, self::waitingIn($room, $rooms, $parts, $ends), $size), $rooms->all);
+        $sides = array_map(
+            static fn (Room $room): ParkingSide => ParkingSide::of($room, self::waitingIn($room, $rooms, $parts, $ends), $size),
+            $rooms->all,
+        );
 
-        return new self(array_values(array_filter($sides, static fn (ParkingSide $side): bool => !$side->isOnCores || [] !== $side->parts)));
+        return new self(array_values(array_filter(
+            $sides, static fn (ParkingSide $side): bool => !$side->isOnCores || [] !== $side->parts,
+        )));
     }
 
     public function sideOf(string $part): ?End
@@ -81,6 +87,8 @@ final readonly class ParkingPlan
      */
     private static function waitingIn(Room $room, Rooms $rooms, array $parts, array $ends): array
     {
-        return array_values(array_filter($parts, static fn (Part $part): bool => $rooms->all[$rooms->placeOf($part, $ends[$part->key])] === $room));
+        return array_values(array_filter(
+            $parts, static fn (Part $part): bool => $rooms->all[$rooms->placeOf($part, $ends[$part->key])] === $room,
+        ));
     }
 }

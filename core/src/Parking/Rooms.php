@@ -27,7 +27,9 @@ final readonly class Rooms
         $rooms = [];
         foreach ($cables as $cable) {
             $rooms[] = new Room($cable->end, false, $cable->freeLength);
-            $rooms = Cores::Three === $cable->cores() ? [...$rooms, new Room($cable->end, true, self::coreLength($cable, $markOut))] : $rooms;
+            $rooms = Cores::Three === $cable->cores() ? [
+                ...$rooms, new Room($cable->end, true, self::coreLength($cable, $markOut)),
+            ] : $rooms;
         }
 
         return new self($rooms);
@@ -46,7 +48,9 @@ final readonly class Rooms
         return $place;
     }
 
-    /** The cores that stand free between the last cut round the whole cable and the end of their insulation; null before it is marked out. */
+    /**
+     * The cores that stand free between the last cut round the whole cable and the end of their insulation; null before it is marked out.
+     */
     private static function coreLength(CableEnd $cable, ?MarkOut $markOut): ?Length
     {
         $marks = $markOut?->marksOf($cable->end, 1) ?? [];

@@ -6,7 +6,11 @@ namespace Berm\Core\Parking;
 
 use Berm\Core\Cable\End;
 
-/** Parts shared out to ends so far: what that takes of each room, and how many wait elsewhere than they would rather. @internal use SplitSearch */
+/**
+ * Parts shared out to ends so far: what that takes of each room, and how many wait elsewhere than they would rather.
+ *
+ * @internal use SplitSearch
+ */
 final readonly class Split
 {
     /**
@@ -38,6 +42,13 @@ final readonly class Split
         $loads = $this->loads;
         ksort($loads);
 
-        return implode(' ', array_map(static fn (int $room, Load $load): string => "$room:{$load->inLine->nanometres}+{$load->nested->nanometres}", array_keys($loads), $loads));
+        return implode(
+            ' ',
+            array_map(
+                static fn (int $room, Load $load): string => "$room:{$load->inLine->nanometres}+{$load->nested->nanometres}",
+                array_keys($loads),
+                $loads,
+            ),
+        );
     }
 }

@@ -8,14 +8,18 @@ use Berm\Core\Kit\KitSize;
 use Berm\Core\Kit\Part;
 
 /**
- * Finds the allowed split that moves fewest parts from their preferred end and fits. Part by part: of splits that load every room alike only
+ * Finds the allowed split that moves fewest parts from their preferred end and fits. Part by part: of splits that load every room alike
+ * only
  * the one that moved fewest goes on, so that as many are looked at as there are different loads, and not two for each part and more.
  *
  * @internal use ParkingPlan::of()
  */
 final readonly class SplitSearch
 {
-    /** So many are carried on, those that moved fewest: a bound on what one sheet can cost, reached by no set of parts that is cut to whole mm or 1/16 in. */
+    /**
+     * So many are carried on, those that moved fewest: a bound on what one sheet can cost, reached by no set of parts that is cut to whole
+     * mm or 1/16 in.
+     */
     private const MOST = 20_000;
 
     public function __construct(private Rooms $rooms, private KitSize $size)

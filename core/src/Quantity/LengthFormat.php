@@ -24,7 +24,9 @@ final class LengthFormat
     {
         $scaled = Rounding::Nearest->divide($length->nanometres * 10 ** $decimals, LengthUnit::Inch->nanometres());
 
-        return ($scaled < 0 ? '-' : '').intdiv(abs($scaled), 10 ** $decimals).'.'.str_pad((string) (abs($scaled) % 10 ** $decimals), $decimals, '0', \STR_PAD_LEFT);
+        return ($scaled < 0 ? '-' : '').intdiv(abs($scaled), 10 ** $decimals).'.'.str_pad(
+            (string) (abs($scaled) % 10 ** $decimals), $decimals, '0', \STR_PAD_LEFT,
+        );
     }
 
     /** As a tape shows it: "2 1/4", "13 1/2", "7/16", in lowest terms. @param int<1, 64> $parts 16, 32 or 64 */

@@ -44,7 +44,9 @@ final class LengthText
     /** "1 ft 3 in", "1' 3 1/2\"", "1'-3\"": whole feet, and fewer than twelve inches. */
     private static function feetAndInches(string $plain, string $text): ?int
     {
-        if (1 !== preg_match('~\A\s*(\d{1,3})\s*(?:ft|feet|foot|\'|′)\s*-?\s*([\d.,\s/-]+?)\s*(?:in|inch|inches|"|″|”|\'\')?\s*\z~iu', $plain, $parts)) {
+        if (1 !== preg_match(
+            '~\A\s*(\d{1,3})\s*(?:ft|feet|foot|\'|′)\s*-?\s*([\d.,\s/-]+?)\s*(?:in|inch|inches|"|″|”|\'\')?\s*\z~iu', $plain, $parts,
+        )) {
             return null;
         }
         $inches = self::number($parts[2], self::UNITS['in'], $text);

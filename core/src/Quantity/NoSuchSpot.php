@@ -11,6 +11,8 @@ final class NoSuchSpot extends \DomainException implements CoreError
     /** @internal */
     public static function at(int $place, int $axis): self
     {
-        return new self(\sprintf('place %d at %d° is not one of places 1 to %d at %s°.', $place, $axis, Spot::PLACES, implode(', ', Spot::AXES)));
+        return new self(\sprintf(
+            'place %d at %d° is not one of places 1 to %d at %s°.', $place, $axis, Spot::PLACES, implode(', ', Spot::AXES),
+        ));
     }
 }

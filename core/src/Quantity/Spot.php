@@ -17,6 +17,8 @@ final readonly class Spot
     /** @throws NoSuchSpot */
     public static function of(int $place, int $axis): self
     {
-        return $place >= 1 && $place <= self::PLACES && \in_array($axis, self::AXES, true) ? new self($place, $axis) : throw NoSuchSpot::at($place, $axis);
+        return $place >= 1 && $place <= self::PLACES && \in_array($axis, self::AXES, true)
+            ? new self($place, $axis)
+            : throw NoSuchSpot::at($place, $axis);
     }
 }

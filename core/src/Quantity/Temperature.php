@@ -20,15 +20,21 @@ final readonly class Temperature
      */
     public static function parse(string $text, ?TemperatureUnit $bare): self
     {
-        $plain = strtr($text, ['℃' => '°C', '℉' => '°F', "\u{00A0}" => ' ', "\u{2009}" => ' ', "\u{202F}" => ' ', '−' => '-', '–' => '-', 'º' => '°']);
+        $plain = strtr(
+            $text, ['℃' => '°C', '℉' => '°F', "\u{00A0}" => ' ', "\u{2009}" => ' ', "\u{202F}" => ' ', '−' => '-', '–' => '-', 'º' => '°'],
+        );
         if (1 !== preg_match('/\A\s*([-+]?\d{1,3}(?:[.,]\d{1,2})?)\s*(?:°\s*)?([cf])?\s*\z/iu', $plain, $parts)) {
             throw UnreadableTemperature::of($text);
         }
-        $unit = isset($parts[2]) ? TemperatureUnit::from(strtoupper($parts[2])) : $bare ?? throw UnreadableTemperature::missingUnit($parts[1]);
+        $unit = isset($parts[2])
+            ? TemperatureUnit::from(strtoupper($parts[2]))
+            : $bare ?? throw UnreadableTemperature::missingUnit($parts[1]);
         $number = (float) strtr($parts[1], ',', '.');
         $celsius = TemperatureUnit::Celsius === $unit ? $number : ($number - 32) / 1.8;
 
-        return $celsius >= -60 && $celsius <= 90 ? new self(strtr($parts[1], ',', '.').' °'.$unit->value, $celsius) : throw UnreadableTemperature::outOfRange($text);
+        return $celsius >= -60 && $celsius <= 90 ? new self(
+            strtr($parts[1], ',', '.').' °'.$unit->value, $celsius,
+        ) : throw UnreadableTemperature::outOfRange($text);
     }
 
     /** As open files have it: 12 is warm in one world and frost in the other. @throws UnreadableTemperature */

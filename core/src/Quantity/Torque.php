@@ -24,7 +24,9 @@ final readonly class Torque
         $unit = self::unit((string) preg_replace('/[·⋅.\s*-]+/u', '', mb_strtolower($parts[2]))) ?? throw UnreadableTorque::of($text);
         $torque = new self((int) round((float) strtr($parts[1], ',', '.') * $unit));
 
-        return $torque->micronewtonMetres > 0 && $torque->newtonMetres() <= self::MOST_NEWTON_METRES ? $torque : throw UnreadableTorque::of($text);
+        return $torque->micronewtonMetres > 0 && $torque->newtonMetres() <= self::MOST_NEWTON_METRES
+            ? $torque
+            : throw UnreadableTorque::of($text);
     }
 
     /** Lets the reading of a document go on after a fault; it never gets out. */

@@ -59,7 +59,9 @@ final class UnreadableLength extends \DomainException implements CoreError
     /** @internal */
     public static function twoSeparators(string $text): self
     {
-        return new self(\sprintf('"%s" could be read in two ways: write one decimal point or comma and no thousands separator.', self::quoted($text)));
+        return new self(\sprintf(
+            '"%s" could be read in two ways: write one decimal point or comma and no thousands separator.', self::quoted($text),
+        ));
     }
 
     /** @internal */
@@ -77,13 +79,20 @@ final class UnreadableLength extends \DomainException implements CoreError
     /** @internal */
     public static function metricFraction(string $text): self
     {
-        return new self(\sprintf('"%s" is a fraction, and fractions are read in inches only: write %s in, or type millimetres with a decimal point.', self::quoted($text), self::quoted($text)));
+        return new self(\sprintf(
+            '"%s" is a fraction, and fractions are read in inches only: write %s in, or type millimetres with a decimal point.',
+            self::quoted($text),
+            self::quoted($text),
+        ));
     }
 
     /** @internal */
     public static function badFraction(string $text): self
     {
-        return new self(\sprintf('"%s" is not an inch fraction: the lower number is 2, 4, 8, 16, 32 or 64 and the upper one is smaller, as in 1-3/4.', self::quoted($text)));
+        return new self(\sprintf(
+            '"%s" is not an inch fraction: the lower number is 2, 4, 8, 16, 32 or 64 and the upper one is smaller, as in 1-3/4.',
+            self::quoted($text),
+        ));
     }
 
     private static function quoted(string $text): string

@@ -23,7 +23,9 @@ final class UnreadableTemperature extends \DomainException implements CoreError
     /** @internal */
     public static function outOfRange(string $text): self
     {
-        return new self(\sprintf('"%s" is no weather to joint in: a temperature here lies between -60 °C and 90 °C, so check the unit.', self::quoted($text)));
+        return new self(\sprintf(
+            '"%s" is no weather to joint in: a temperature here lies between -60 °C and 90 °C, so check the unit.', self::quoted($text),
+        ));
     }
 
     private static function quoted(string $text): string

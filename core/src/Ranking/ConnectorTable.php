@@ -56,8 +56,12 @@ final readonly class ConnectorTable
      */
     public function bores(array $cables, End $end): Column
     {
-        $bores = array_map(static fn (Barrels $barrels): Range => Range::atMost($barrels->turnedTo($cables)->at($end)->bore), $this->barrels->different);
-        $ranges = array_map(static fn (int $row, int $which): array => [$row, $bores[$which]], array_keys($this->barrels->which), $this->barrels->which);
+        $bores = array_map(
+            static fn (Barrels $barrels): Range => Range::atMost($barrels->turnedTo($cables)->at($end)->bore), $this->barrels->different,
+        );
+        $ranges = array_map(
+            static fn (int $row, int $which): array => [$row, $bores[$which]], array_keys($this->barrels->which), $this->barrels->which,
+        );
 
         return Column::open($this->count())->narrowedBy($ranges);
     }

@@ -50,7 +50,14 @@ final readonly class KitTable
             }
         }
 
-        return new self($names, Index::of($kinds), array_map(Index::of(...), $conductors), $needs->questions, $needs->columns(\count($names)), $needs->conditionals());
+        return new self(
+            $names,
+            Index::of($kinds),
+            array_map(Index::of(...), $conductors),
+            $needs->questions,
+            $needs->columns(\count($names)),
+            $needs->conditionals(),
+        );
     }
 
     public function count(): int

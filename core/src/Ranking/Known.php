@@ -37,7 +37,9 @@ final readonly class Known
         if (null !== $measured) {
             return self::measured($measured, null);
         }
-        $expected = $cable->construction->design->isMeasurable($layer) ? self::within($cable->construction->layers[$layer->value]->window ?? null, $cable->construction->diameterOver($layer)) : null;
+        $expected = $cable->construction->design->isMeasurable($layer) ? self::within(
+            $cable->construction->layers[$layer->value]->window ?? null, $cable->construction->diameterOver($layer),
+        ) : null;
         $substitute = $question->seat->substituteFor($cable, $layer);
         $beneath = null === $substitute ? null : $cable->asFound->diameterOver($substitute);
 
@@ -51,6 +53,8 @@ final readonly class Known
 
     private static function within(?Range $window, ?Length $nominal): self
     {
-        return new self(false, $window->min->nanometres ?? -Column::OPEN, $window->max->nanometres ?? Column::OPEN, 0, null, $nominal?->nanometres);
+        return new self(
+            false, $window->min->nanometres ?? -Column::OPEN, $window->max->nanometres ?? Column::OPEN, 0, null, $nominal?->nanometres,
+        );
     }
 }

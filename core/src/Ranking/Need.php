@@ -47,7 +47,10 @@ final readonly class Need
             $all[] = new self(null, self::PASSES_PAD, Range::atMost($size->parts[$part->key]->expandedBore), $part->when);
         }
         foreach ($sheet->application->function->ends() as $end) {
-            $all = [...$all, ...array_map(static fn (DiameterNeed $need): self => self::diameter($need, $end), DiameterNeed::allOf($sheet, $size, $end))];
+            $all = [
+                ...$all,
+                ...array_map(static fn (DiameterNeed $need): self => self::diameter($need, $end), DiameterNeed::allOf($sheet, $size, $end)),
+            ];
         }
 
         return $all;

@@ -18,7 +18,14 @@ final readonly class Pairing
         $candidates = [];
         for ($row = 0, $count = $connectors->count(); $row < $count; ++$row) {
             if (Outcome::DoesNotFit !== $standings->outcome($row)) {
-                $candidates[] = [$row, $connectors->diameters[$row], $connectors->lengths[$row], $connectors->pads[$row], $standings->strictness($row), $standings->margin($row)];
+                $candidates[] = [
+                    $row,
+                    $connectors->diameters[$row],
+                    $connectors->lengths[$row],
+                    $connectors->pads[$row],
+                    $standings->strictness($row),
+                    $standings->margin($row),
+                ];
             }
         }
         $this->candidates = $candidates;
@@ -27,8 +34,12 @@ final readonly class Pairing
     /** @param int $margin of the kit on the cables, in nanometres */
     public function best(int $row, int $strictness, int $margin): Pair
     {
-        [$diameters, $lengths, $passes] = [$this->columns[Need::CONNECTOR_DIAMETER], $this->columns[Need::CONNECTOR_LENGTH], $this->columns[Need::PASSES_CONNECTOR]];
-        [$thin, $thick, $short, $long] = [$diameters->least[$row], min($diameters->most[$row], $passes->most[$row]), $lengths->least[$row], $lengths->most[$row]];
+        [$diameters, $lengths, $passes] = [
+            $this->columns[Need::CONNECTOR_DIAMETER], $this->columns[Need::CONNECTOR_LENGTH], $this->columns[Need::PASSES_CONNECTOR],
+        ];
+        [$thin, $thick, $short, $long] = [
+            $diameters->least[$row], min($diameters->most[$row], $passes->most[$row]), $lengths->least[$row], $lengths->most[$row],
+        ];
         $wide = $this->columns[Need::PASSES_PAD]->most[$row];
         [$best, $bestStrictness, $bestMargin, $goes] = [null, 0, 0, 0];
         foreach ($this->candidates as [$connector, $diameter, $length, $pad, $own, $spare]) {
@@ -36,7 +47,15 @@ final readonly class Pairing
                 continue;
             }
             ++$goes;
-            $least = min($margin, $spare, $diameter - $thin, $thick - $diameter, $length - $short, $long - $length, null === $pad ? $margin : $wide - $pad);
+            $least = min(
+                $margin,
+                $spare,
+                $diameter - $thin,
+                $thick - $diameter,
+                $length - $short,
+                $long - $length,
+                null === $pad ? $margin : $wide - $pad,
+            );
             if (null === $best || $own < $bestStrictness || $own === $bestStrictness && $least > $bestMargin) {
                 [$best, $bestStrictness, $bestMargin] = [$connector, $own, $least];
             }

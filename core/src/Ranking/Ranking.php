@@ -17,7 +17,8 @@ use Berm\Core\Fit\Outcome;
 
 /**
  * Thousands of kit sizes and hundreds of connectors put in order for one job: by outcome, then by how many diameters of the cable type lie
- * outside, how little is against each, the world of units, and the thinnest margin. A kit that no connector goes with stands behind its equals.
+ * outside, how little is against each, the world of units, and the thinnest margin. A kit that no connector goes with stands behind its
+ * equals.
  */
 final class Ranking
 {
@@ -51,7 +52,9 @@ final class Ranking
         $keys = [];
         $possible = 0;
         for ($i = 0, $count = $connectors->count(); $i < $count; ++$i) {
-            $inKit = null === $row ? [] : self::inKit($columns, $row, $connectors->diameters[$i], $connectors->lengths[$i], $connectors->pads[$i]);
+            $inKit = null === $row ? [] : self::inKit(
+                $columns, $row, $connectors->diameters[$i], $connectors->lengths[$i], $connectors->pads[$i],
+            );
             $outside = \count(array_filter($inKit, static fn (int $margin): bool => $margin < 0));
             $strictness = $outside > 0 ? Outcome::DoesNotFit->strictness() : $standings->strictness($i);
             $possible += Outcome::DoesNotFit->strictness() === $strictness ? 0 : 1;
@@ -66,9 +69,17 @@ final class Ranking
     private static function standingsOfKits(Enquiry $enquiry, KitTable $kits, array $columns): Standings
     {
         $standings = new Standings($kits->count());
-        $standings->take($kits->kinds, static fn (KitKinds $kinds): FitReport => FitReport::of(...$kinds->judge($enquiry->function, $enquiry->cables, $enquiry->site, '')));
+        $standings->take(
+            $kits->kinds,
+            static fn (KitKinds $kinds): FitReport => FitReport::of(...$kinds->judge(
+                $enquiry->function, $enquiry->cables, $enquiry->site, '',
+            )),
+        );
         foreach ($enquiry->cables as $cable) {
-            $standings->take($kits->conductors[$cable->end->value], static fn (SizeRange $takes): FitReport => FitReport::of(ConductorFit::judge(Criterion::ConductorSize, $cable, $takes)));
+            $standings->take(
+                $kits->conductors[$cable->end->value],
+                static fn (SizeRange $takes): FitReport => FitReport::of(ConductorFit::judge(Criterion::ConductorSize, $cable, $takes)),
+            );
         }
         foreach ($kits->questions as $key => $question) {
             foreach ($enquiry->cables as $cable) {
@@ -85,8 +96,16 @@ final class Ranking
     private static function standingsOfConnectors(Enquiry $enquiry, ConnectorTable $connectors): Standings
     {
         $standings = new Standings($connectors->count());
-        $standings->take($connectors->kinds, static fn (ConnectorKinds $kinds): FitReport => FitReport::of(...$kinds->judge($enquiry->function, $enquiry->cables)));
-        $standings->take($connectors->barrels, static fn (Barrels $barrels): FitReport => FitReport::of(...BarrelFit::judge($barrels->turnedTo($enquiry->cables), $enquiry->cables)));
+        $standings->take(
+            $connectors->kinds,
+            static fn (ConnectorKinds $kinds): FitReport => FitReport::of(...$kinds->judge($enquiry->function, $enquiry->cables)),
+        );
+        $standings->take(
+            $connectors->barrels,
+            static fn (Barrels $barrels): FitReport => FitReport::of(...BarrelFit::judge(
+                $barrels->turnedTo($enquiry->cables), $enquiry->cables,
+            )),
+        );
         foreach ($enquiry->cables as $cable) {
             $bore = Question::bore($cable->end);
             $known = Known::of($cable, $bore);
@@ -105,7 +124,12 @@ final class Ranking
      */
     private static function inKit(array $columns, int $row, int $diameter, int $length, ?int $pad): array
     {
-        return [$columns[Need::CONNECTOR_DIAMETER]->margin($row, $diameter), $columns[Need::PASSES_CONNECTOR]->margin($row, $diameter), $columns[Need::CONNECTOR_LENGTH]->margin($row, $length), ...(null === $pad ? [] : [$columns[Need::PASSES_PAD]->margin($row, $pad)])];
+        return [
+            $columns[Need::CONNECTOR_DIAMETER]->margin($row, $diameter),
+            $columns[Need::PASSES_CONNECTOR]->margin($row, $diameter),
+            $columns[Need::CONNECTOR_LENGTH]->margin($row, $length),
+            ...(null === $pad ? [] : [$columns[Need::PASSES_PAD]->margin($row, $pad)]),
+        ];
     }
 
     /**
@@ -126,8 +150,9 @@ final class Ranking
      *
      * @param int $more what is against the row besides its standing
      */
-    private static function key(int $strictness, bool $isAlone, int $together, Standings $standings, int $row, int $more, bool $isHome, int $margin): int
-    {
+    private static function key(
+        int $strictness, bool $isAlone, int $together, Standings $standings, int $row, int $more, bool $isHome, int $margin,
+    ): int {
         $spare = $margin > Column::OPEN >> 1 ? 0 : max($margin, -Column::OPEN);
         $kind = ($strictness << 1 | (int) $isAlone) << 2 | $together;
         $doubts = $kind << 4 | min($standings->unlikely($row), 15);

@@ -141,7 +141,12 @@ final class Standings
         if (-Column::OPEN !== $least || Column::OPEN !== $most) {
             $this->outcomes[$row] = max($this->outcomes[$row], $known->greatest < $least || $known->least > $most ? self::OUT : self::OPEN);
             $this->bits[$row] |= $bit;
-            $this->unlikely[$row] |= null !== $known->nominal && ($known->nominal < $least || $known->nominal > $most) && $known->greatest >= $least && $known->least <= $most ? $bit : 0;
+            $this->unlikely[$row] |= null !== $known->nominal
+                && ($known->nominal < $least || $known->nominal > $most)
+                && $known->greatest >= $least
+                && $known->least <= $most
+                ? $bit
+                : 0;
         }
     }
 }

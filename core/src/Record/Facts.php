@@ -12,7 +12,9 @@ use Berm\Core\Cable\LayerKind;
 use Berm\Core\Job\Plan;
 use Berm\Core\Saying\Sentence;
 
-/** What a record says apart from its cuts and its log: with what it was built, and what was found. The page and the paper print the same. */
+/**
+ * What a record says apart from its cuts and its log: with what it was built, and what was found. The page and the paper print the same.
+ */
 final readonly class Facts
 {
     private Names $names;
@@ -37,7 +39,12 @@ final readonly class Facts
             self::fact('Box', $facts->box()),
             self::fact(ucfirst($facts->names->connector()), $facts->connector()),
             ...$facts->air(),
-            self::fact('Tools', self::listed(array_map(static fn (Done $done): string => $done->event->tool->inWords(), $plan->build->tools()), 'none named')),
+            self::fact(
+                'Tools',
+                self::listed(
+                    array_map(static fn (Done $done): string => $done->event->tool->inWords(), $plan->build->tools()), 'none named',
+                ),
+            ),
             self::fact('Parked', self::listed(array_map(
                 static fn (Done $done): string => "{$facts->names->item($done->event->part)} on end {$done->event->end->value}", $plan->build->allParked(),
             ), 'nothing recorded')),
@@ -60,7 +67,9 @@ final readonly class Facts
         $safety = $this->plan->build->safety;
 
         return null === $safety ? Sentence::plain('not confirmed') : Sentence::of(
-            '{permit}; {by}, {at}', ['permit' => $safety->permit, 'by' => $safety->confirmedBy, 'at' => $safety->confirmedAt->format('j M Y, H:i P')],
+            '{permit}; {by}, {at}', [
+                'permit' => $safety->permit, 'by' => $safety->confirmedBy, 'at' => $safety->confirmedAt->format('j M Y, H:i P'),
+            ],
         );
     }
 
@@ -100,9 +109,11 @@ final readonly class Facts
     {
         [$sheet, $size] = [$this->plan->job->sheet, $this->plan->job->size];
 
-        return null === $sheet || null === $size ? Sentence::plain('not chosen') : Sentence::of('{name}, size {size}, {maker}, sheet {id} revision {revision}', [
-            'name' => $sheet->name, 'size' => $size->label, 'maker' => $sheet->maker, 'id' => $sheet->revision->id, 'revision' => $sheet->revision->number,
-        ]);
+        return null === $sheet || null === $size
+            ? Sentence::plain('not chosen')
+            : Sentence::of('{name}, size {size}, {maker}, sheet {id} revision {revision}', [
+                'name' => $sheet->name, 'size' => $size->label, 'maker' => $sheet->maker, 'id' => $sheet->revision->id, 'revision' => $sheet->revision->number,
+            ]);
     }
 
     private function box(): Sentence
@@ -123,7 +134,9 @@ final readonly class Facts
         $batch = $this->plan->build->connector->batch ?? '';
 
         return null === $connector ? Sentence::plain('not chosen') : Sentence::of(
-            '' === $batch ? '{name}, {maker}' : '{name}, {maker}, batch {batch}', ['name' => $connector->name, 'maker' => $connector->maker, 'batch' => $batch],
+            '' === $batch ? '{name}, {maker}' : '{name}, {maker}, batch {batch}', [
+                'name' => $connector->name, 'maker' => $connector->maker, 'batch' => $batch,
+            ],
         );
     }
 

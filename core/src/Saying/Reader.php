@@ -62,7 +62,9 @@ final readonly class Reader
     /** Inches go with Fahrenheit, millimetres with Celsius. */
     public function temperature(Temperature $temperature): string
     {
-        return Temperature::say($temperature->celsius, LengthUnit::Inch === $this->unit ? TemperatureUnit::Fahrenheit : TemperatureUnit::Celsius);
+        return Temperature::say(
+            $temperature->celsius, LengthUnit::Inch === $this->unit ? TemperatureUnit::Fahrenheit : TemperatureUnit::Celsius,
+        );
     }
 
     private function value(Length|Temperature|TemperatureDifference|Sentence|string|int $value, bool $fine): string
@@ -70,7 +72,9 @@ final readonly class Reader
         return match (true) {
             $value instanceof Sentence => $this->say($value),
             $value instanceof Temperature => $this->temperature($value),
-            $value instanceof TemperatureDifference => $value->say(LengthUnit::Inch === $this->unit ? TemperatureUnit::Fahrenheit : TemperatureUnit::Celsius),
+            $value instanceof TemperatureDifference => $value->say(
+                LengthUnit::Inch === $this->unit ? TemperatureUnit::Fahrenheit : TemperatureUnit::Celsius,
+            ),
             $value instanceof Length => $fine ? $this->fine($value) : $this->mark($value),
             default => (string) $value,
         };

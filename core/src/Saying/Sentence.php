@@ -26,7 +26,9 @@ final readonly class Sentence
         return new self($text, []);
     }
 
-    /** @param array<string, Length|Temperature|TemperatureDifference|self|string|int> $values one for each {name}; what a person wrote is a value, never part of the template */
+    /**
+     * @param array<string, Length|Temperature|TemperatureDifference|self|string|int> $values one for each {name}; what a person wrote is a value, never part of the template
+     */
     public static function of(string $template, array $values): self
     {
         return new self($template, $values);
@@ -37,7 +39,10 @@ final readonly class Sentence
     {
         $rest = ltrim($this->template, '[');
 
-        return new self(str_repeat('[', \strlen($this->template) - \strlen($rest)).mb_strtoupper(mb_substr($rest, 0, 1)).mb_substr($rest, 1), $this->values);
+        return new self(
+            str_repeat('[', \strlen($this->template) - \strlen($rest)).mb_strtoupper(mb_substr($rest, 0, 1)).mb_substr($rest, 1),
+            $this->values,
+        );
     }
 
     public function equals(self $other): bool

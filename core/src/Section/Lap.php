@@ -35,7 +35,9 @@ final readonly class Lap
         $name = null === $this->coverage->of->asLayer() ? lcfirst($this->name) : "[$this->name]";
         $values = [
             'where' => ucfirst($this->place->where->label()), 'part' => lcfirst($this->part->name), 'is' => $this->judgement->value,
-            'by' => $this->judgement->value->absolute(), 'least' => $window->min ?? Length::ofNanometres(0), 'most' => $window->max ?? $this->judgement->value,
+            'by' => $this->judgement->value->absolute(), 'least' => $window->min
+                ?? Length::ofNanometres(0), 'most' => $window->max
+                ?? $this->judgement->value,
         ];
         $asked = match (true) {
             null === $window->max => '{least}',
@@ -43,16 +45,25 @@ final readonly class Lap
             default => '{least} to {most}',
         };
 
-        return Sentence::of('{where}: the {part} '.$this->lies($name)."; the kit asks for $asked.".('' === $this->coverage->reason ? '' : ' '.$this->coverage->reason), $values);
+        return Sentence::of(
+            '{where}: the {part} '.$this->lies($name)."; the kit asks for $asked.".('' === $this->coverage->reason ? '' : ' '.$this->coverage->reason),
+            $values,
+        );
     }
 
     private function lies(string $name): string
     {
         return match ($this->coverage->rule) {
-            CoverageRule::Laps => $this->judgement->value->isNegative() ? "would stop {by} before the $name" : ($this->judgement->margin->isNegative() ? 'would cover' : 'covers')." {is} of the $name",
-            CoverageRule::Covers => $this->judgement->value->isNegative() ? "would leave {by} of the $name bare" : "covers the $name and {is} more on the shorter side",
+            CoverageRule::Laps => $this->judgement->value->isNegative()
+                ? "would stop {by} before the $name"
+                : ($this->judgement->margin->isNegative() ? 'would cover' : 'covers')." {is} of the $name",
+            CoverageRule::Covers => $this->judgement->value->isNegative()
+                ? "would leave {by} of the $name bare"
+                : "covers the $name and {is} more on the shorter side",
             CoverageRule::Butts, CoverageRule::Gap => "lies {is} from the $name",
-            CoverageRule::EndsShortOf => $this->judgement->value->isNegative() ? "would reach {by} past the end of the $name" : "ends {is} short of the end of the $name",
+            CoverageRule::EndsShortOf => $this->judgement->value->isNegative()
+                ? "would reach {by} past the end of the $name"
+                : "ends {is} short of the end of the $name",
             CoverageRule::CentredOn => "is {is} off the middle of the $name",
         };
     }

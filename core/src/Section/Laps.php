@@ -47,7 +47,9 @@ final readonly class Laps
             foreach ($targets as $target) {
                 $end = $interval->end ?? $target->end ?? $this->assembly->cables[0]->end;
                 if ($target->place->equals($coverage->of) && (null === $target->end || $target->end === $end)) {
-                    $judgement = Judgement::of($this->measure($coverage, $end, $interval, $target), $this->uncertainty($end, $coverage->of), $coverage->window);
+                    $judgement = Judgement::of(
+                        $this->measure($coverage, $end, $interval, $target), $this->uncertainty($end, $coverage->of), $coverage->window,
+                    );
                     $place = LapPlace::of($part->key, $coverage->rule, $coverage->of, Where::of($end, $this->core));
                     $laps[] = new Lap($place, $part, $coverage, $target->name, $judgement);
                 }

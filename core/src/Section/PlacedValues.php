@@ -20,7 +20,9 @@ final readonly class PlacedValues
         $values = $this->assembly->values($cable);
         foreach ($this->assembly->cables as $other) {
             foreach ($this->places->cuts($other->end) as $cut) {
-                $values = $values->with(($other->end === $cable->end ? '' : 'other_').$cut->formulaName(), $this->places->of($other->end, $cut));
+                $values = $values->with(
+                    ($other->end === $cable->end ? '' : 'other_').$cut->formulaName(), $this->places->of($other->end, $cut),
+                );
             }
         }
 

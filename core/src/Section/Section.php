@@ -46,7 +46,9 @@ final readonly class Section
         $axis = new Axis($assembly);
         $places = new CutPlaces($markOut, $build, $core);
         $parts = (new Placement($assembly, new PlacedValues($assembly, $places), $axis))->parts();
-        $layers = array_merge(...array_map(static fn (CableEnd $cable): array => self::layers($cable, $axis, $places, $parts), $assembly->cables));
+        $layers = array_merge(...array_map(
+            static fn (CableEnd $cable): array => self::layers($cable, $axis, $places, $parts), $assembly->cables,
+        ));
         $connector = self::connector($assembly, $build);
         $cuts = array_merge(...array_map(static fn (CableEnd $cable): array => self::cuts($cable, $axis, $places), $assembly->cables));
         $laps = Laps::of($assembly, $axis, $places, $parts, [...$layers, $connector, ...$parts], $core);

@@ -21,7 +21,9 @@ final readonly class Weather
     /** @throws ImpossibleHumidity */
     public static function of(?Temperature $air, ?int $humidity): self
     {
-        return null === $humidity || $humidity >= 1 && $humidity <= 100 ? new self($air, $humidity) : throw ImpossibleHumidity::percent($humidity);
+        return null === $humidity || $humidity >= 1 && $humidity <= 100
+            ? new self($air, $humidity)
+            : throw ImpossibleHumidity::percent($humidity);
     }
 
     /** In °C; null until both are read. */

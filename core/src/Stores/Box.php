@@ -34,7 +34,9 @@ final readonly class Box
     {
         $known = $label->expiresOn;
 
-        return null !== $known || null === $label->madeOn || null === $shelfMonths ? $known : self::monthsAfter($label->madeOn, $shelfMonths);
+        return null !== $known || null === $label->madeOn || null === $shelfMonths
+            ? $known
+            : self::monthsAfter($label->madeOn, $shelfMonths);
     }
 
     /** The same day of a later month, or its last day where the month is shorter: 31 August and 18 months is 28 February. */
@@ -43,7 +45,9 @@ final readonly class Box
         $month = (int) $day->format('n') + $months;
         $first = $day->setDate((int) $day->format('Y'), $month, 1);
 
-        return $first->setDate((int) $first->format('Y'), (int) $first->format('n'), min((int) $day->format('j'), (int) $first->format('t')));
+        return $first->setDate(
+            (int) $first->format('Y'), (int) $first->format('n'), min((int) $day->format('j'), (int) $first->format('t')),
+        );
     }
 
     /** The last day belongs to it. */
@@ -56,8 +60,12 @@ final readonly class Box
     public function refusal(\DateTimeImmutable $today, string $job): ?Sentence
     {
         return match (true) {
-            $this->isExpiredOn($today) => Sentence::of('It expired on {date}: send it back.', ['date' => $this->expiresOn?->format('Y-m-d') ?? '']),
-            null !== $this->openedAt && $this->reservedFor !== $job => Sentence::of('It was opened on {date}: what is left in it is not complete.', ['date' => $this->openedAt->format('Y-m-d')]),
+            $this->isExpiredOn($today) => Sentence::of(
+                'It expired on {date}: send it back.', ['date' => $this->expiresOn?->format('Y-m-d') ?? ''],
+            ),
+            null !== $this->openedAt && $this->reservedFor !== $job => Sentence::of(
+                'It was opened on {date}: what is left in it is not complete.', ['date' => $this->openedAt->format('Y-m-d')],
+            ),
             null !== $this->reservedFor && $this->reservedFor !== $job => Sentence::plain('It is reserved for another job.'),
             [] !== $this->missing => Sentence::plain('Parts of it were missing when it was checked.'),
             default => null,
@@ -67,18 +75,57 @@ final readonly class Box
     /** @param string|null $job null: it goes back to the shelf */
     public function reservedFor(?string $job): self
     {
-        return new self($this->id, $this->kit, $this->size, $this->gtin, $this->batch, $this->serial, $this->madeOn, $this->expiresOn, $this->place, $job, $this->openedAt, $this->missing);
+        return new self(
+            $this->id,
+            $this->kit,
+            $this->size,
+            $this->gtin,
+            $this->batch,
+            $this->serial,
+            $this->madeOn,
+            $this->expiresOn,
+            $this->place,
+            $job,
+            $this->openedAt,
+            $this->missing,
+        );
     }
 
     /** It was opened by mistake, and nothing was taken out: it stands on the shelf again. */
     public function closed(): self
     {
-        return new self($this->id, $this->kit, $this->size, $this->gtin, $this->batch, $this->serial, $this->madeOn, $this->expiresOn, $this->place, null, null, []);
+        return new self(
+            $this->id,
+            $this->kit,
+            $this->size,
+            $this->gtin,
+            $this->batch,
+            $this->serial,
+            $this->madeOn,
+            $this->expiresOn,
+            $this->place,
+            null,
+            null,
+            [],
+        );
     }
 
     /** @param list<string> $missing */
     public function openedFor(string $job, \DateTimeImmutable $at, array $missing): self
     {
-        return new self($this->id, $this->kit, $this->size, $this->gtin, $this->batch, $this->serial, $this->madeOn, $this->expiresOn, $this->place, $job, $this->openedAt ?? $at, $missing);
+        return new self(
+            $this->id,
+            $this->kit,
+            $this->size,
+            $this->gtin,
+            $this->batch,
+            $this->serial,
+            $this->madeOn,
+            $this->expiresOn,
+            $this->place,
+            $job,
+            $this->openedAt ?? $at,
+            $missing,
+        );
     }
 }

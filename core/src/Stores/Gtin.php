@@ -20,7 +20,9 @@ final readonly class Gtin
         }
         $expected = self::checkDigit(substr($plain, 0, -1));
 
-        return $expected === (int) $plain[-1] ? new self(str_pad($plain, 14, '0', \STR_PAD_LEFT)) : throw UnreadableLabel::checkDigit($plain, $expected);
+        return $expected === (int) $plain[-1] ? new self(
+            str_pad($plain, 14, '0', \STR_PAD_LEFT),
+        ) : throw UnreadableLabel::checkDigit($plain, $expected);
     }
 
     /** Weights 3 and 1 by turns, from the right, to the next multiple of ten (GS1 General Specifications, section 7.9). */

@@ -55,7 +55,9 @@ final readonly class Label
         if ($month < 1 || $month > 12 || $day > $last) {
             throw UnreadableLabel::date($identifier, $digits);
         }
-        $date = \DateTimeImmutable::createFromFormat('!Y-m-d', \sprintf('%04d-%02d-%02d', $whole, $month, 0 === $day ? $last : $day), new \DateTimeZone('UTC'));
+        $date = \DateTimeImmutable::createFromFormat(
+            '!Y-m-d', \sprintf('%04d-%02d-%02d', $whole, $month, 0 === $day ? $last : $day), new \DateTimeZone('UTC'),
+        );
 
         return false === $date ? throw UnreadableLabel::date($identifier, $digits) : $date;
     }

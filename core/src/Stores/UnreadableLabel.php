@@ -30,7 +30,9 @@ final class UnreadableLabel extends \DomainException implements CoreError
     /** @internal */
     public static function noElement(string $rest): self
     {
-        return new self(\sprintf('has "%s" where the number of an element belongs, such as (01) or (10): read the whole label again.', self::cut($rest)));
+        return new self(\sprintf(
+            'has "%s" where the number of an element belongs, such as (01) or (10): read the whole label again.', self::cut($rest),
+        ));
     }
 
     /** @internal */
@@ -42,7 +44,11 @@ final class UnreadableLabel extends \DomainException implements CoreError
     /** @internal */
     public static function tooLong(string $identifier, string $value): self
     {
-        return new self(\sprintf('has "%s" as (%s), which has 1 to 20 characters. If another element follows it, the separator is missing: type it with brackets, as under the bars.', self::cut($value), $identifier));
+        return new self(\sprintf(
+            'has "%s" as (%s), which has 1 to 20 characters. If another element follows it, the separator is missing: type it with brackets, as under the bars.',
+            self::cut($value),
+            $identifier,
+        ));
     }
 
     /** @internal */
@@ -54,7 +60,9 @@ final class UnreadableLabel extends \DomainException implements CoreError
     /** @internal */
     public static function date(string $identifier, string $value): self
     {
-        return new self(\sprintf('has "%s" as (%s), which is no date: it is year, month and day in six digits.', self::cut($value), $identifier));
+        return new self(\sprintf(
+            'has "%s" as (%s), which is no date: it is year, month and day in six digits.', self::cut($value), $identifier,
+        ));
     }
 
     /** @internal */

@@ -27,13 +27,18 @@ final readonly class Tool
     /** @param list<string> $dies @throws BadTool when it has none */
     public static function press(string $id, string $name, string $serial, array $dies, ?\DateTimeImmutable $calibratedUntil): self
     {
-        return [] === $dies ? throw BadTool::noDies() : new self($id, ToolKind::CrimpPress, $name, $serial, $dies, null, null, $calibratedUntil);
+        return [] === $dies ? throw BadTool::noDies() : new self(
+            $id, ToolKind::CrimpPress, $name, $serial, $dies, null, null, $calibratedUntil,
+        );
     }
 
     /** @throws BadTool when its range is upside down */
-    public static function wrench(string $id, string $name, string $serial, Torque $least, Torque $most, ?\DateTimeImmutable $calibratedUntil): self
-    {
-        return $most->micronewtonMetres < $least->micronewtonMetres ? throw BadTool::noTorque() : new self($id, ToolKind::TorqueWrench, $name, $serial, [], $least, $most, $calibratedUntil);
+    public static function wrench(
+        string $id, string $name, string $serial, Torque $least, Torque $most, ?\DateTimeImmutable $calibratedUntil,
+    ): self {
+        return $most->micronewtonMetres < $least->micronewtonMetres ? throw BadTool::noTorque() : new self(
+            $id, ToolKind::TorqueWrench, $name, $serial, [], $least, $most, $calibratedUntil,
+        );
     }
 
     public function calibratedUntil(?\DateTimeImmutable $day): self

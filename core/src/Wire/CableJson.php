@@ -35,12 +35,16 @@ final class CableJson
             'insulation' => $design->insulation->value,
             'insulationScreen' => $design->insulationScreen->value,
             'metallicScreen' => $design->metallicScreen->value,
-            'screenWires' => null === $design->wires ? null : ['count' => $design->wires->count, 'diameterMm' => $design->wires->diameter->inMillimetres()],
+            'screenWires' => null === $design->wires ? null : [
+                'count' => $design->wires->count, 'diameterMm' => $design->wires->diameter->inMillimetres(),
+            ],
             'bedding' => $design->bedding->value,
             'armour' => $design->armour->value,
             'oversheath' => $design->sheath->value,
             'layers' => array_values(array_map(self::layer(...), $cable->layers)),
-            'unknown' => self::kinds(array_filter($design->measurableLayers(), static fn (LayerKind $kind): bool => null === $cable->diameterOver($kind))),
+            'unknown' => self::kinds(array_filter(
+                $design->measurableLayers(), static fn (LayerKind $kind): bool => null === $cable->diameterOver($kind),
+            )),
             'measurable' => self::kinds($design->measurableLayers()),
             'constants' => self::constants($cable),
             'handling' => self::handling($cable),
@@ -62,7 +66,9 @@ final class CableJson
 
         return [
             'end' => $cable->end->value, 'cable' => self::type($cable->construction), 'measured' => (object) $measured, 'wall' => self::wall($asFound->wall()),
-            'conditions' => self::conditions($cable), 'found' => array_map(SentenceJson::of(...), FoundInWords::of($cable)), 'freeLengthMm' => $cable->freeLength?->inMillimetres(),
+            'conditions' => self::conditions($cable), 'found' => array_map(
+                SentenceJson::of(...), FoundInWords::of($cable),
+            ), 'freeLengthMm' => $cable->freeLength?->inMillimetres(),
         ];
     }
 
@@ -94,7 +100,11 @@ final class CableJson
     {
         $constants = CableConstants::of($cable);
 
-        return ['resistanceOhmPerKm' => $constants->resistance, 'resistanceSource' => $constants->resistanceSource, 'capacitanceMicrofaradPerKm' => $constants->capacitance];
+        return [
+            'resistanceOhmPerKm' => $constants->resistance,
+            'resistanceSource' => $constants->resistanceSource,
+            'capacitanceMicrofaradPerKm' => $constants->capacitance,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -121,8 +131,15 @@ final class CableJson
     /** @return list<array<string, mixed>> */
     private static function conditions(CableEnd $cable): array
     {
-        $applying = array_filter(Condition::cases(), static fn (Condition $condition): bool => $condition->appliesTo($cable->construction->design));
+        $applying = array_filter(
+            Condition::cases(), static fn (Condition $condition): bool => $condition->appliesTo($cable->construction->design),
+        );
 
-        return array_values(array_map(static fn (Condition $condition): array => ['key' => $condition->value, 'question' => $condition->question(), 'isSo' => $cable->asFound->isSo($condition)], $applying));
+        return array_values(array_map(
+            static fn (Condition $condition): array => [
+                'key' => $condition->value, 'question' => $condition->question(), 'isSo' => $cable->asFound->isSo($condition),
+            ],
+            $applying,
+        ));
     }
 }

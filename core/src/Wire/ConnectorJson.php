@@ -19,7 +19,9 @@ final class ConnectorJson
             'id' => $connector->revision->id, 'revision' => $connector->revision->number, 'name' => $connector->name, 'maker' => $connector->maker,
             'kind' => $connector->kind->value, 'fixing' => $connector->fixing->value,
             'lengthMm' => $connector->length->inMillimetres(), 'diameterMm' => $connector->diameter->inMillimetres(),
-            'barrels' => array_map(self::barrel(...), $connector->barrels->areAlike() ? [$connector->barrels->first] : $connector->barrels->all()),
+            'barrels' => array_map(
+                self::barrel(...), $connector->barrels->areAlike() ? [$connector->barrels->first] : $connector->barrels->all(),
+            ),
             'holeToMouthMm' => $connector->holeToMouth?->inMillimetres(),
             'method' => $connector->method,
             'details' => array_map(SentenceJson::of(...), ConnectorInWords::of($connector)),

@@ -14,7 +14,9 @@ final class ParkingJson
     /** @return list<array<string, mixed>>|null one side after the other */
     public static function of(Plan $plan): ?array
     {
-        return null === $plan->parking ? null : array_map(static fn (ParkingSide $side): array => self::side($side, $plan), $plan->parking->sides);
+        return null === $plan->parking ? null : array_map(
+            static fn (ParkingSide $side): array => self::side($side, $plan), $plan->parking->sides,
+        );
     }
 
     /** @return array<string, mixed> */

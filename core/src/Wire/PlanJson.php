@@ -26,7 +26,11 @@ final class PlanJson
             'connector' => null === $plan->job->connector ? null : ConnectorJson::of($plan->job->connector),
             'comparison' => self::comparison($plan),
             'dewPointCelsius' => $plan->job->site->weather->dewPoint(),
-            'fit' => ['cables' => FitJson::of($plan->cableFit ?? FitReport::of()), 'kit' => FitJson::of($plan->kitFit), 'connector' => FitJson::of($plan->connectorFit)],
+            'fit' => [
+                'cables' => FitJson::of($plan->cableFit ?? FitReport::of()),
+                'kit' => FitJson::of($plan->kitFit),
+                'connector' => FitJson::of($plan->connectorFit),
+            ],
             'markOut' => MarkOutJson::of($plan),
             'parking' => ParkingJson::of($plan),
             'section' => SectionJson::of($plan->section),
@@ -37,7 +41,10 @@ final class PlanJson
             'connectorFitted' => null === $build->connector ? null : ['batch' => $build->connector->batch],
             'kitDated' => null === $build->kitDate() ? null : $build->kitDate()->event->write(),
             'boxOpened' => null !== $build->box(),
-            'facts' => array_map(static fn (Fact $fact): array => ['label' => SentenceJson::of($fact->label), 'value' => SentenceJson::of($fact->value)], Facts::of($plan)),
+            'facts' => array_map(
+                static fn (Fact $fact): array => ['label' => SentenceJson::of($fact->label), 'value' => SentenceJson::of($fact->value)],
+                Facts::of($plan),
+            ),
             ...self::standing($plan),
         ];
     }

@@ -21,7 +21,9 @@ final class SentenceJson
         ];
     }
 
-    /** @return array{mm: float}|array{celsius: float}|array{kelvins: float}|array{sentence: array{template: string, values: object}}|array{text: string} */
+    /**
+     * @return array{mm: float}|array{celsius: float}|array{kelvins: float}|array{sentence: array{template: string, values: object}}|array{text: string}
+     */
     private static function value(Length|Temperature|TemperatureDifference|Sentence|string|int $value): array
     {
         return match (true) {

@@ -25,7 +25,9 @@ use PHPUnit\Framework\TestCase;
 /** What was accepted or ticked off holds for the plan that it was judged by, and for no other. */
 final class BasisTest extends TestCase
 {
-    /** 1 mm out is accepted with a connector of 104 mm (57 mm to 58 mm); with one of 84 mm (47 mm to 48 mm) it is 11 mm out and open again. */
+    /**
+     * 1 mm out is accepted with a connector of 104 mm (57 mm to 58 mm); with one of 84 mm (47 mm to 48 mm) it is 11 mm out and open again.
+     */
     #[Test]
     public function anAcceptanceDoesNotOutliveTheWindowItWasGivenFor(): void
     {
@@ -34,13 +36,20 @@ final class BasisTest extends TestCase
         self::assertFalse(self::isOut(Plan::ofLog(self::job(), $log)));
         $other = self::job(['connector.length', '84 mm'], ['connector.boreDepth', '40 mm']);
         self::assertTrue(self::isOut(Plan::ofLog($other, $log)), 'judged again by the other connector');
-        self::assertTrue(self::isOut(Plan::ofLog(self::job(['connector.id', 'another']), $log)), 'somebody judged the joint as it was to be');
+        self::assertTrue(
+            self::isOut(Plan::ofLog(self::job(['connector.id', 'another']), $log)), 'somebody judged the joint as it was to be',
+        );
     }
 
     #[Test]
     public function anAcceptanceIsOfOneReading(): void
     {
-        $events = [Written::safe(), ...self::cuts('59'), new DeviationAccepted(MarkPlace::of(End::A, Cut::Insulation), 'filled'), self::cut(Cut::Insulation, '59')];
+        $events = [
+            Written::safe(),
+            ...self::cuts('59'),
+            new DeviationAccepted(MarkPlace::of(End::A, Cut::Insulation), 'filled'),
+            self::cut(Cut::Insulation, '59'),
+        ];
         self::assertTrue(self::isOut(Written::plan(self::job(), $events)), 'read again, and out again: nobody has looked at that one');
     }
 
@@ -79,7 +88,12 @@ final class BasisTest extends TestCase
     /** @return list<Event> of end A */
     private static function cuts(string $insulation): array
     {
-        return [self::cut(Cut::Oversheath, '250'), self::cut(Cut::MetallicScreen, '215'), self::cut(Cut::InsulationScreen, '165'), self::cut(Cut::Insulation, $insulation)];
+        return [
+            self::cut(Cut::Oversheath, '250'),
+            self::cut(Cut::MetallicScreen, '215'),
+            self::cut(Cut::InsulationScreen, '165'),
+            self::cut(Cut::Insulation, $insulation),
+        ];
     }
 
     private static function cut(Cut $cut, string $typed): CutMeasured

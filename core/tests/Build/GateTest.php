@@ -34,7 +34,10 @@ final class GateTest extends TestCase
     #[Test]
     public function nothingIsWrittenBeforeANamedPersonHasConfirmedThatItIsSafe(): void
     {
-        self::assertSame('Nobody has confirmed, from the local permit, that it is safe to start.', self::refusal([], self::cut(End::A, Cut::Oversheath, '250')));
+        self::assertSame(
+            'Nobody has confirmed, from the local permit, that it is safe to start.',
+            self::refusal([], self::cut(End::A, Cut::Oversheath, '250')),
+        );
         self::assertNull(self::refusal([], self::safe()));
         self::assertSame(Step::Safety, self::plan([])->next()->step);
     }
@@ -42,16 +45,27 @@ final class GateTest extends TestCase
     #[Test]
     public function aCutIsNotRecordedBeforeTheOneOutsideIt(): void
     {
-        self::assertSame('Record the cut of the oversheath of end A first: it lies outside this one.', self::refusal([self::safe()], self::cut(End::A, Cut::MetallicScreen, '215')));
-        self::assertNull(self::refusal([self::safe(), self::cut(End::A, Cut::Oversheath, '250')], self::cut(End::A, Cut::MetallicScreen, '215')));
+        self::assertSame(
+            'Record the cut of the oversheath of end A first: it lies outside this one.',
+            self::refusal([self::safe()], self::cut(End::A, Cut::MetallicScreen, '215')),
+        );
+        self::assertNull(self::refusal(
+            [self::safe(), self::cut(End::A, Cut::Oversheath, '250')], self::cut(End::A, Cut::MetallicScreen, '215'),
+        ));
     }
 
     #[Test]
     public function theConnectorWaitsForEveryPartAndEveryCut(): void
     {
         $cuts = self::allCuts();
-        self::assertSame('Measure and record the cut of the oversheath of end A first: the connector hides it.', self::refusal([self::safe()], new ConnectorFitted('')));
-        self::assertSame('Park the stress tube first: it cannot be put on after the connector.', self::refusal([self::safe(), ...$cuts], new ConnectorFitted('')));
+        self::assertSame(
+            'Measure and record the cut of the oversheath of end A first: the connector hides it.',
+            self::refusal([self::safe()], new ConnectorFitted('')),
+        );
+        self::assertSame(
+            'Park the stress tube first: it cannot be put on after the connector.',
+            self::refusal([self::safe(), ...$cuts], new ConnectorFitted('')),
+        );
         self::assertNull(self::refusal([self::safe(), ...$cuts, ...self::allParked()], new ConnectorFitted('')));
     }
 
@@ -59,16 +73,30 @@ final class GateTest extends TestCase
     public function aCutThatIsOutStopsTheConnectorUntilItIsRightOrAnEngineerAcceptsIt(): void
     {
         $log = [self::safe(), ...self::allCuts(), ...self::allParked(), self::cut(End::B, Cut::Insulation, '59')];
-        self::assertSame('The cut of the insulation of end B is out. Put it right, or let an engineer accept it, before it is hidden.', self::refusal($log, new ConnectorFitted('')));
-        self::assertNull(self::refusal([...$log, new DeviationAccepted(MarkPlace::of(End::B, Cut::Insulation), 'filled')], new ConnectorFitted('')));
+        self::assertSame(
+            'The cut of the insulation of end B is out. Put it right, or let an engineer accept it, before it is hidden.',
+            self::refusal($log, new ConnectorFitted('')),
+        );
+        self::assertNull(self::refusal(
+            [...$log, new DeviationAccepted(MarkPlace::of(End::B, Cut::Insulation), 'filled')], new ConnectorFitted(''),
+        ));
         self::assertNull(self::refusal([...$log, self::cut(End::B, Cut::Insulation, '57.5')], new ConnectorFitted('')));
-        self::assertSame('There is nothing to accept: this cut is not out.', self::refusal($log, new DeviationAccepted(MarkPlace::of(End::A, Cut::Insulation), 'no')));
+        self::assertSame(
+            'There is nothing to accept: this cut is not out.',
+            self::refusal($log, new DeviationAccepted(MarkPlace::of(End::A, Cut::Insulation), 'no')),
+        );
     }
 
     #[Test]
     public function aNewReadingOfACutTakesAnAcceptanceBack(): void
     {
-        $log = [self::safe(), ...self::allCuts(), self::cut(End::B, Cut::Insulation, '59'), new DeviationAccepted(MarkPlace::of(End::B, Cut::Insulation), 'filled'), self::cut(End::B, Cut::Insulation, '59.5')];
+        $log = [
+            self::safe(),
+            ...self::allCuts(),
+            self::cut(End::B, Cut::Insulation, '59'),
+            new DeviationAccepted(MarkPlace::of(End::B, Cut::Insulation), 'filled'),
+            self::cut(End::B, Cut::Insulation, '59.5'),
+        ];
         self::assertFalse(self::plan($log)->progress?->next()->isDone ?? true);
     }
 
@@ -85,14 +113,22 @@ final class GateTest extends TestCase
     #[Test]
     public function aPartIsParkedOnlyWhereTheKitAllowsIt(): void
     {
-        self::assertSame('The stress tube cannot be parked on end B: the kit allows end A.', self::refusal([self::safe()], new PartParked(End::B, 'stress-tube')));
+        self::assertSame(
+            'The stress tube cannot be parked on end B: the kit allows end A.',
+            self::refusal([self::safe()], new PartParked(End::B, 'stress-tube')),
+        );
         self::assertSame('This kit parks no such part.', self::refusal([self::safe()], new PartParked(End::A, 'umbrella')));
     }
 
     #[Test]
     public function aWithdrawnEntryStaysInTheLogAndNoLongerCounts(): void
     {
-        $log = [self::safe(), self::cut(End::A, Cut::Oversheath, '250'), self::cut(End::A, Cut::Oversheath, '240'), new Withdrawn('entry-2', 'read wrong')];
+        $log = [
+            self::safe(),
+            self::cut(End::A, Cut::Oversheath, '250'),
+            self::cut(End::A, Cut::Oversheath, '240'),
+            new Withdrawn('entry-2', 'read wrong'),
+        ];
         self::assertSame('250', self::plan($log)->build->cut(MarkPlace::of(End::A, Cut::Oversheath))?->event->reading->typed);
         self::assertStringContainsString('no such entry to withdraw', (string) self::refusal($log, new Withdrawn('entry-2', 'again')));
     }
@@ -103,15 +139,22 @@ final class GateTest extends TestCase
         $job = Example::with(Example::joint(), 'ends.A.readings.insulation', Example::readings('16.4'));
         $plan = Written::plan(Example::read($job)->job, [self::safe()]);
         $refusal = (new Gate($plan))->refusal(self::cut(End::A, Cut::Oversheath, '250'));
-        self::assertSame('End A: Over the insulation 16.4 mm; size M takes 17 mm to 24 mm: 0.6 mm too small.', null === $refusal ? '' : (new Reader(LengthUnit::Millimetre))->say($refusal));
+        self::assertSame(
+            'End A: Over the insulation 16.4 mm; size M takes 17 mm to 24 mm: 0.6 mm too small.',
+            null === $refusal ? '' : (new Reader(LengthUnit::Millimetre))->say($refusal),
+        );
         self::assertSame(Step::Kit, $plan->next()->step);
     }
 
     #[Test]
     public function aWetCableIsNotCutToSize(): void
     {
-        $plan = Written::plan(Example::read(Example::with(Example::joint(), 'ends.B.conditions', ['strands-dry' => 'no']))->job, [self::safe()]);
-        self::assertStringStartsWith('End B: There is water in the strands', (string) Written::refusal($plan, self::cut(End::A, Cut::Oversheath, '250')));
+        $plan = Written::plan(
+            Example::read(Example::with(Example::joint(), 'ends.B.conditions', ['strands-dry' => 'no']))->job, [self::safe()],
+        );
+        self::assertStringStartsWith(
+            'End B: There is water in the strands', (string) Written::refusal($plan, self::cut(End::A, Cut::Oversheath, '250')),
+        );
     }
 
     #[Test]
@@ -119,7 +162,9 @@ final class GateTest extends TestCase
     {
         self::assertSame('outer-sleeve', self::plan([self::safe()])->next()->task?->part?->key);
         self::assertSame(Cut::Oversheath, self::plan([self::safe(), ...self::allParked()])->next()->task?->mark?->place->cut);
-        self::assertSame('Fit the connector', self::plan([self::safe(), ...self::allParked(), ...self::allCuts()])->next()->title->template);
+        self::assertSame(
+            'Fit the connector', self::plan([self::safe(), ...self::allParked(), ...self::allCuts()])->next()->title->template,
+        );
     }
 
     /** @return iterable<string, array{string, string|null}> */
@@ -127,10 +172,17 @@ final class GateTest extends TestCase
     {
         yield 'inside' => ['57.5', null];
         yield 'not proved' => ['57.8', 'Inside by 0.2 mm, less than the ± 0.5 mm of the instrument. Measure again with something finer.'];
-        yield 'out within the uncertainty' => ['58.3', 'Out by 0.3 mm, less than the ± 0.5 mm of the instrument. Measure again with something finer before you mend it.'];
+        yield 'out within the uncertainty' => [
+            '58.3', 'Out by 0.3 mm, less than the ± 0.5 mm of the instrument. Measure again with something finer before you mend it.',
+        ];
         yield 'short' => ['55', '2 mm short. Re-mark from the cable end, take off what is missing, and measure again.'];
-        yield 'too far' => ['60', 'Cut 2 mm too far, and it cannot be put back. Trim 2 mm off the cable end and re-mark every cut of this end if there is slack; or take another connector; or an engineer lets it stand, with a reason.'];
-        yield 'typed in the wrong unit' => ['2.26', '2.26 mm cannot be this cut, but 2.26 in can: was it read in the other unit? Record it again with its unit.'];
+        yield 'too far' => [
+            '60',
+            'Cut 2 mm too far, and it cannot be put back. Trim 2 mm off the cable end and re-mark every cut of this end if there is slack; or take another connector; or an engineer lets it stand, with a reason.',
+        ];
+        yield 'typed in the wrong unit' => [
+            '2.26', '2.26 mm cannot be this cut, but 2.26 in can: was it read in the other unit? Record it again with its unit.',
+        ];
     }
 
     #[Test]

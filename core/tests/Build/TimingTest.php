@@ -15,7 +15,9 @@ final class TimingTest extends TestCase
 {
     private const NOW = '2026-03-14 12:00:00';
 
-    /** @return iterable<string, array{string|null, string|null, string|null, string|null, bool}> made, sent, told; when it was done, and whether told */
+    /**
+     * @return iterable<string, array{string|null, string|null, string|null, string|null, bool}> made, sent, told; when it was done, and whether told
+     */
     public static function times(): iterable
     {
         yield 'at once' => ['2026-03-14 12:00:00', '2026-03-14 12:00:00', null, null, false];
@@ -30,16 +32,25 @@ final class TimingTest extends TestCase
     public function howLongAnEntryWaitedIsKnown(?string $made, ?string $sent, ?string $told, ?string $doneAt, bool $isTold): void
     {
         $timing = Timing::sent(new \DateTimeImmutable(self::NOW), self::at($made), self::at($sent), self::at($told));
-        self::assertSame([$doneAt, $isTold, $made], [$timing->doneAt?->format('Y-m-d H:i:s'), $timing->isTold, $timing->deviceAt?->format('Y-m-d H:i:s')]);
+        self::assertSame(
+            [$doneAt, $isTold, $made],
+            [$timing->doneAt?->format('Y-m-d H:i:s'), $timing->isTold, $timing->deviceAt?->format('Y-m-d H:i:s')],
+        );
     }
 
-    /** @return iterable<string, array{string|null, string|null, string|null, string, string}> made, sent, told; the field, and what is said */
+    /**
+     * @return iterable<string, array{string|null, string|null, string|null, string, string}> made, sent, told; the field, and what is said
+     */
     public static function impossible(): iterable
     {
-        yield 'sent before it was made' => ['2026-03-14 12:00:01', '2026-03-14 12:00:00', null, 'sentAt', 'the clock of the device was set back'];
+        yield 'sent before it was made' => [
+            '2026-03-14 12:00:01', '2026-03-14 12:00:00', null, 'sentAt', 'the clock of the device was set back',
+        ];
         yield 'told for tomorrow' => [null, null, '2026-03-14 12:00:01', 'doneAt', 'lies ahead'];
         yield 'told for last year' => [null, null, '2026-01-13 11:59:59', 'doneAt', 'lies more than 60 days back'];
-        yield 'kept for longer than anybody waits' => ['2026-01-01 00:00:00', '2026-03-14 12:00:00', null, 'doneAt', 'lies more than 60 days back'];
+        yield 'kept for longer than anybody waits' => [
+            '2026-01-01 00:00:00', '2026-03-14 12:00:00', null, 'doneAt', 'lies more than 60 days back',
+        ];
     }
 
     #[Test]

@@ -25,23 +25,36 @@ final class CompletionTest extends TestCase
     {
         $complete = Completion::of(self::described([]));
         self::assertSame('19.5 mm', $complete->diameterOver(LayerKind::Insulation)?->toText());
-        self::assertSame([Basis::Computed], array_values(array_unique(array_map(static fn (Layer $layer): Basis => $layer->basis, $complete->layers), \SORT_REGULAR)));
-        self::assertSame(array_map(static fn (LayerKind $kind): string => $kind->value, $complete->design->layers()), array_keys($complete->layers));
+        self::assertSame(
+            [Basis::Computed],
+            array_values(array_unique(array_map(static fn (Layer $layer): Basis => $layer->basis, $complete->layers), \SORT_REGULAR)),
+        );
+        self::assertSame(
+            array_map(static fn (LayerKind $kind): string => $kind->value, $complete->design->layers()), array_keys($complete->layers),
+        );
     }
 
     #[Test]
     public function whatIsStatedStaysAndTheRestIsBuiltOnIt(): void
     {
         $complete = Completion::of(self::described([['layer' => 'insulation', 'diameter' => '20.1 mm']]));
-        self::assertSame(['20.1 mm', Basis::Stated], [$complete->diameterOver(LayerKind::Insulation)?->toText(), $complete->layers['insulation']->basis]);
-        self::assertSame(['21.7 mm', Basis::Computed], [$complete->diameterOver(LayerKind::InsulationScreen)?->toText(), $complete->layers['insulation-screen']->basis], 'the screen’s 0.8 mm on the stated insulation');
+        self::assertSame(
+            ['20.1 mm', Basis::Stated], [$complete->diameterOver(LayerKind::Insulation)?->toText(), $complete->layers['insulation']->basis],
+        );
+        self::assertSame(
+            ['21.7 mm', Basis::Computed],
+            [$complete->diameterOver(LayerKind::InsulationScreen)?->toText(), $complete->layers['insulation-screen']->basis],
+            'the screen’s 0.8 mm on the stated insulation',
+        );
         self::assertStringStartsWith('from the diameter beneath', $complete->layers['insulation-screen']->source);
     }
 
     #[Test]
     public function threeCoresAreLaidUpFromTheStatedCore(): void
     {
-        $complete = Completion::of(self::described([['layer' => 'metallic-screen', 'diameter' => '22 mm']], ['cores' => 3, 'bedding' => 'extruded', 'armour' => 'steel-wire']));
+        $complete = Completion::of(self::described(
+            [['layer' => 'metallic-screen', 'diameter' => '22 mm']], ['cores' => 3, 'bedding' => 'extruded', 'armour' => 'steel-wire'],
+        ));
         self::assertEqualsWithDelta(22 * 2.1547, $complete->diameterOver(LayerKind::LaidUpCores)?->inMillimetres(), 0.001);
         self::assertNotNull($complete->diameterOver(LayerKind::Armour));
     }
@@ -70,11 +83,18 @@ final class CompletionTest extends TestCase
     public static function impossible(): iterable
     {
         yield 'paper without lead' => [['insulation' => 'paper'], 'name "lead-sheath" as its metallic screen'];
-        yield 'one sector' => [['conductor' => ['material' => 'copper', 'shape' => 'sector', 'size' => '95 mm²']], 'sectors come in threes'];
+        yield 'one sector' => [
+            ['conductor' => ['material' => 'copper', 'shape' => 'sector', 'size' => '95 mm²']], 'sectors come in threes',
+        ];
         yield 'no insulation screen' => [['insulationScreen' => 'none'], 'a medium-voltage core has one'];
         yield 'wires on a tape' => [['screenWires' => ['count' => 16, 'diameter' => '1.63 mm']], 'a copper tape screen has none'];
-        yield 'wires as thick as a finger' => [['metallicScreen' => 'copper-wire', 'screenWires' => ['count' => 16, 'diameter' => '16 mm']], 'lie between 0.2 mm and 6 mm'];
-        yield 'armour that is not there' => [['layers' => [['layer' => 'armour', 'diameter' => '30 mm']]], 'gives a diameter over the armour, which a cable described like this does not have'];
+        yield 'wires as thick as a finger' => [
+            ['metallicScreen' => 'copper-wire', 'screenWires' => ['count' => 16, 'diameter' => '16 mm']], 'lie between 0.2 mm and 6 mm',
+        ];
+        yield 'armour that is not there' => [
+            ['layers' => [['layer' => 'armour', 'diameter' => '30 mm']]],
+            'gives a diameter over the armour, which a cable described like this does not have',
+        ];
         yield 'two cores' => [['cores' => 2], 'must be one of 1, 3.'];
     }
 
@@ -94,7 +114,9 @@ final class CompletionTest extends TestCase
     private static function described(array $layers, array $change = []): Construction
     {
         $file = [
-            'id' => 'test', 'revision' => 1, 'designation' => 'Test', 'ratedVoltage' => '6.35/11 (12) kV', 'conductor' => ['material' => 'aluminium', 'shape' => 'compacted', 'size' => '95 mm²'],
+            'id' => 'test', 'revision' => 1, 'designation' => 'Test', 'ratedVoltage' => '6.35/11 (12) kV', 'conductor' => [
+                'material' => 'aluminium', 'shape' => 'compacted', 'size' => '95 mm²',
+            ],
             'insulation' => 'xlpe', 'metallicScreen' => 'copper-tape', 'oversheath' => 'pe', 'layers' => $layers,
         ];
 

@@ -15,7 +15,8 @@ use PHPUnit\Framework\TestCase;
 final class HandlingTest extends TestCase
 {
     /**
-     * Radii and temperatures are common practice; 12 D for tape shields and 8 D for wire neutrals stand beside the ICEA standards; from memory.
+     * Radii and temperatures are common practice; 12 D for tape shields and 8 D for wire neutrals stand beside the ICEA standards; from
+     * memory.
      *
      * @return iterable<string, array{array<string, mixed>, int, int}>
      */
@@ -29,9 +30,27 @@ final class HandlingTest extends TestCase
         yield 'three cores, armoured' => [['cores' => 3, 'bedding' => 'extruded', 'armour' => 'steel-wire', 'oversheath' => 'pvc'], 0, 15];
         yield 'one core, armoured' => [['bedding' => 'extruded', 'armour' => 'aluminium-wire'], -15, 15];
         yield 'tape shield' => [['ratedVoltage' => '15 kV', 'conductor' => $american, 'oversheath' => 'pvc'], -10, 12];
-        yield 'concentric neutral' => [['ratedVoltage' => '15 kV', 'conductor' => $american, 'metallicScreen' => 'concentric-neutral', 'screenWires' => $wires], -20, 8];
-        yield 'three paper cores' => [['cores' => 3, 'conductor' => $sector, 'insulation' => 'paper', 'metallicScreen' => 'lead-sheath', 'oversheath' => 'serving'], 4, 15];
-        yield 'one paper core, in inches' => [['conductor' => $american, 'ratedVoltage' => '15 kV', 'insulation' => 'paper', 'metallicScreen' => 'lead-sheath', 'oversheath' => 'serving'], 4, 20];
+        yield 'concentric neutral' => [
+            ['ratedVoltage' => '15 kV', 'conductor' => $american, 'metallicScreen' => 'concentric-neutral', 'screenWires' => $wires],
+            -20,
+            8,
+        ];
+        yield 'three paper cores' => [
+            ['cores' => 3, 'conductor' => $sector, 'insulation' => 'paper', 'metallicScreen' => 'lead-sheath', 'oversheath' => 'serving'],
+            4,
+            15,
+        ];
+        yield 'one paper core, in inches' => [
+            [
+                'conductor' => $american,
+                'ratedVoltage' => '15 kV',
+                'insulation' => 'paper',
+                'metallicScreen' => 'lead-sheath',
+                'oversheath' => 'serving',
+            ],
+            4,
+            20,
+        ];
     }
 
     /** @param array<string, mixed> $change */
@@ -46,7 +65,9 @@ final class HandlingTest extends TestCase
     }
 
     private const PLAIN = [
-        'id' => 'test', 'revision' => 1, 'designation' => 'Test', 'ratedVoltage' => '6.35/11 (12) kV', 'conductor' => ['material' => 'aluminium', 'shape' => 'compacted', 'size' => '95 mm²'],
+        'id' => 'test', 'revision' => 1, 'designation' => 'Test', 'ratedVoltage' => '6.35/11 (12) kV', 'conductor' => [
+            'material' => 'aluminium', 'shape' => 'compacted', 'size' => '95 mm²',
+        ],
         'insulation' => 'xlpe', 'metallicScreen' => 'copper-tape', 'oversheath' => 'pe', 'layers' => [],
     ];
 }

@@ -15,7 +15,9 @@ use PHPUnit\Framework\TestCase;
 
 final class AgeWithinTest extends TestCase
 {
-    /** @return iterable<string, array{string, string, bool}> as printed, the day of the check, and whether it is not older than 24 months */
+    /**
+     * @return iterable<string, array{string, string, bool}> as printed, the day of the check, and whether it is not older than 24 months
+     */
     public static function labels(): iterable
     {
         yield 'two years to the day' => ['2024-11-26', '2026-11-26', true];
@@ -37,7 +39,10 @@ final class AgeWithinTest extends TestCase
         $made = Made::parse($printed);
         self::assertNotNull($made);
         $when = new \DateTimeImmutable("$day 10:00 UTC");
-        self::assertSame($isInside ? Verdict::Inside : Verdict::Out, AgeWithin::ofMonths(24)->judge($made, new Circumstances(Values::of([]), $when, null))->verdict);
+        self::assertSame(
+            $isInside ? Verdict::Inside : Verdict::Out,
+            AgeWithin::ofMonths(24)->judge($made, new Circumstances(Values::of([]), $when, null))->verdict,
+        );
     }
 
     #[Test]

@@ -33,7 +33,9 @@ final class CountWithinTest extends TestCase
     public function bothLimitsBelongToIt(?int $least, ?int $most, int $count, bool $isWithin): void
     {
         $when = new Circumstances(Values::of([]), new \DateTimeImmutable('2026-03-14'), null);
-        self::assertSame($isWithin ? Verdict::Inside : Verdict::Out, CountWithin::between($least, $most)->judge(new Counted($count), $when)->verdict);
+        self::assertSame(
+            $isWithin ? Verdict::Inside : Verdict::Out, CountWithin::between($least, $most)->judge(new Counted($count), $when)->verdict,
+        );
     }
 
     #[Test]

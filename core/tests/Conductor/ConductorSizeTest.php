@@ -46,7 +46,9 @@ final class ConductorSizeTest extends TestCase
     #[Test]
     public function gaugesAgreeWithGnuUnits(): void
     {
-        foreach (['2 AWG' => '(pi/4) wiregauge(2)^2', '4/0' => '(pi/4) wiregauge(-3)^2', '350 kcmil' => '350 mcm'] as $text => $expression) {
+        foreach ([
+            '2 AWG' => '(pi/4) wiregauge(2)^2', '4/0' => '(pi/4) wiregauge(-3)^2', '350 kcmil' => '350 mcm',
+        ] as $text => $expression) {
             $output = shell_exec(\sprintf('units -t -o %%.10g %s mm^2', escapeshellarg($expression)));
             self::assertIsString($output, 'GNU units must be installed');
             self::assertEqualsWithDelta((float) trim($output), ConductorSize::parse($text)->area, 1e-4, $text);

@@ -25,14 +25,22 @@ final class ConnectorTest extends TestCase
     #[Test]
     public function whatTheMakersSheetSaysComesBackAndIsSaid(): void
     {
-        $bolts = ['class' => 'A', 'centreStop' => 'solid', 'oilBlocked' => true, 'bolts' => ['count' => 4, 'order' => [2, 3, 1, 4], 'torque' => '38 N·m', 'leavesVoids' => true]];
+        $bolts = [
+            'class' => 'A',
+            'centreStop' => 'solid',
+            'oilBlocked' => true,
+            'bolts' => ['count' => 4, 'order' => [2, 3, 1, 4], 'torque' => '38 N·m', 'leavesVoids' => true],
+        ];
         $connector = self::connector('shear-bolt', $bolts);
         self::assertEquals($connector, Fields::read(ConnectorFile::write($connector), ConnectorFile::read(...)));
         self::assertSame([
             'IEC 61238-1-3 class A.', 'A solid stop at its centre.', 'Blocked against oil and water in the strands.',
             '4 bolts, in the order 2, 3, 1, 4; they shear at about 38 N·m (28 lbf·ft).', 'The bolts leave hollows: fill them with the putty that goes with it.',
         ], self::said($connector));
-        self::assertSame(['Die hexagonal, Al 95; 4 crimps a side; it grows by 9.6 mm in all.'], self::said(self::connector('crimp', ['crimps' => ['die' => 'hexagonal, Al 95', 'perSide' => 4, 'growth' => '1.2 mm']])));
+        self::assertSame(
+            ['Die hexagonal, Al 95; 4 crimps a side; it grows by 9.6 mm in all.'],
+            self::said(self::connector('crimp', ['crimps' => ['die' => 'hexagonal, Al 95', 'perSide' => 4, 'growth' => '1.2 mm']])),
+        );
     }
 
     #[Test]
@@ -40,7 +48,9 @@ final class ConnectorTest extends TestCase
     {
         $lug = self::connector('crimp', ['kind' => 'lug', 'pad' => ['width' => '3 in', 'holes' => 4, 'hole' => '14 mm']]);
         self::assertEquals($lug, Fields::read(ConnectorFile::write($lug), ConnectorFile::read(...)));
-        self::assertSame(['Pad 76.2 mm wide, 4 holes of 14 mm.'], array_map((new Reader(LengthUnit::Millimetre))->say(...), ConnectorInWords::of($lug)));
+        self::assertSame(
+            ['Pad 76.2 mm wide, 4 holes of 14 mm.'], array_map((new Reader(LengthUnit::Millimetre))->say(...), ConnectorInWords::of($lug)),
+        );
     }
 
     /** The growth of all crimps can be used by a kit's rules. */
@@ -61,7 +71,13 @@ final class ConnectorTest extends TestCase
             'insulation' => 'paper', 'metallicScreen' => 'lead-sheath', 'oversheath' => 'serving',
         ]);
         $job = Example::with($job, 'ends.B.readings', []);
-        self::assertSame(['The conductor is sector; this is not made for that.', 'Paper to polymeric needs a solid stop, so that no oil passes; this has none.'], self::against($job));
+        self::assertSame(
+            [
+                'The conductor is sector; this is not made for that.',
+                'Paper to polymeric needs a solid stop, so that no oil passes; this has none.',
+            ],
+            self::against($job),
+        );
         $made = Example::with(Example::with($job, 'connector.centreStop', 'solid'), 'connector.shapes', ['sector', 'compacted']);
         self::assertSame([], self::against($made));
     }
@@ -70,14 +86,26 @@ final class ConnectorTest extends TestCase
     public static function impossible(): iterable
     {
         yield 'bolts on a crimp' => ['crimp', ['bolts' => ['count' => 2]], 'give "crimps" for a crimp and "bolts" for shear bolts'];
-        yield 'an order that leaves one out' => ['shear-bolt', ['bolts' => ['count' => 4, 'order' => [1, 2, 3]]], 'number them from 1 to 4'];
-        yield 'a bolt that is not there' => ['shear-bolt', ['bolts' => ['count' => 2, 'order' => [1, 99]]], 'must be a whole number from 1 to 20'];
-        yield 'a torque in kilograms' => ['shear-bolt', ['bolts' => ['count' => 2, 'torque' => '4 kgm']], 'write 45 N·m, 33 lbf·ft or 400 in-lb'];
+        yield 'an order that leaves one out' => [
+            'shear-bolt', ['bolts' => ['count' => 4, 'order' => [1, 2, 3]]], 'number them from 1 to 4',
+        ];
+        yield 'a bolt that is not there' => [
+            'shear-bolt', ['bolts' => ['count' => 2, 'order' => [1, 99]]], 'must be a whole number from 1 to 20',
+        ];
+        yield 'a torque in kilograms' => [
+            'shear-bolt', ['bolts' => ['count' => 2, 'torque' => '4 kgm']], 'write 45 N·m, 33 lbf·ft or 400 in-lb',
+        ];
         yield 'a bore as wide as the barrel' => ['crimp', ['bore' => '19 mm'], 'the bore must be the smaller'];
-        yield 'two bores that meet' => ['crimp', ['boreDepth' => '52.1 mm'], 'has bores 52.1 mm deep from its ends, but is only 104 mm long'];
+        yield 'two bores that meet' => [
+            'crimp', ['boreDepth' => '52.1 mm'], 'has bores 52.1 mm deep from its ends, but is only 104 mm long',
+        ];
         yield 'no material' => ['crimp', ['materials' => []], 'list copper, aluminium or both'];
-        yield 'a pad on a joint connector' => ['crimp', ['pad' => ['width' => '30 mm', 'holes' => 1, 'hole' => '13 mm']], 'leave "pad" out'];
-        yield 'a pad without holes' => ['crimp', ['pad' => ['width' => '30 mm', 'holes' => 0, 'hole' => '13 mm']], 'must be a whole number from 1 to 8'];
+        yield 'a pad on a joint connector' => [
+            'crimp', ['pad' => ['width' => '30 mm', 'holes' => 1, 'hole' => '13 mm']], 'leave "pad" out',
+        ];
+        yield 'a pad without holes' => [
+            'crimp', ['pad' => ['width' => '30 mm', 'holes' => 0, 'hole' => '13 mm']], 'must be a whole number from 1 to 8',
+        ];
         yield 'growth in the wrong unit' => ['crimp', ['crimps' => ['die' => 'x', 'perSide' => 3, 'growth' => '1.2 in']], 'check the unit'];
     }
 
@@ -111,7 +139,12 @@ final class ConnectorTest extends TestCase
     private static function against(array $job): array
     {
         $findings = Plan::of(Example::read($job)->job, BuildState::fold([]))->connectorFit->findings ?? [];
-        $asked = array_filter($findings, static fn (Finding $finding): bool => \in_array($finding->criterion, [Criterion::ConnectorShape, Criterion::ConnectorStop], true) && !$finding->outcome->lets());
+        $asked = array_filter(
+            $findings,
+            static fn (Finding $finding): bool => \in_array(
+                $finding->criterion, [Criterion::ConnectorShape, Criterion::ConnectorStop], true,
+            ) && !$finding->outcome->lets(),
+        );
 
         return array_values(array_map(static fn (Finding $finding): string => $finding->reason->template, $asked));
     }

@@ -16,23 +16,38 @@ use PHPUnit\Framework\TestCase;
 
 final class CableConstantsTest extends TestCase
 {
-    /** Source: IEC 60287-1-1, C = eps / (18 ln(Di / dc)) µF/km, worked by hand: XLPE 19.5 over 12.7 mm gives 2.5 / (18 × 0.42884) = 0.3239. */
+    /**
+     * Source: IEC 60287-1-1, C = eps / (18 ln(Di / dc)) µF/km, worked by hand: XLPE 19.5 over 12.7 mm gives 2.5 / (18 × 0.42884) = 0.3239.
+     */
     #[Test]
     public function capacitanceFollowsFromTheDiameters(): void
     {
-        self::assertEqualsWithDelta(0.3239, Core::capacitance(2.5, Length::parseWithUnit('19.5 mm'), Length::parseWithUnit('12.7 mm')), 0.0001);
+        self::assertEqualsWithDelta(
+            0.3239, Core::capacitance(2.5, Length::parseWithUnit('19.5 mm'), Length::parseWithUnit('12.7 mm')), 0.0001,
+        );
         self::assertEqualsWithDelta(0.3239, CableConstants::of(self::shipped('iec-1x95-al-12'))->capacitance, 0.0001);
-        self::assertNull(CableConstants::of(self::shipped('lead-3x95-cu-12-belted-steel-wire'))->capacitance, 'a belted core has no screen of its own');
+        self::assertNull(
+            CableConstants::of(self::shipped('lead-3x95-cu-12-belted-steel-wire'))->capacitance, 'a belted core has no screen of its own',
+        );
     }
 
     /** Source: IEC 60287-1-1 table 3, values from memory. */
     #[Test]
     public function permittivitiesAreThoseOfTheTable(): void
     {
-        self::assertSame([2.5, 2.5, 3.0, 4.0], array_map(Core::permittivity(...), [InsulationMaterial::Xlpe, InsulationMaterial::TreeRetardantXlpe, InsulationMaterial::Epr, InsulationMaterial::Paper]));
+        self::assertSame(
+            [2.5, 2.5, 3.0, 4.0],
+            array_map(
+                Core::permittivity(...),
+                [InsulationMaterial::Xlpe, InsulationMaterial::TreeRetardantXlpe, InsulationMaterial::Epr, InsulationMaterial::Paper],
+            ),
+        );
     }
 
-    /** Source: IEC 60287-1-1 table 1 and IEC 60228: at 90 °C copper has 1.275 and aluminium 1.282 times its resistance at 20 °C; both forms within 0.02 %. */
+    /**
+     * Source: IEC 60287-1-1 table 1 and IEC 60228: at 90 °C copper has 1.275 and aluminium 1.282 times its resistance at 20 °C; both forms
+     * within 0.02 %.
+     */
     #[Test]
     public function resistanceGrowsWithTemperatureAsTheStandardsSay(): void
     {

@@ -49,7 +49,10 @@ final class AsFoundFileTest extends TestCase
             self::readAndWritten(['readings' => ['insulation' => [$reading('19.5'), $reading('0')]]]);
             self::fail('it is taken');
         } catch (BadDocument $refused) {
-            self::assertSame(['readings.insulation[1].typed', 'is 0: type what the instrument says.'], [$refused->problems[0]->path, $refused->problems[0]->message]);
+            self::assertSame(
+                ['readings.insulation[1].typed', 'is 0: type what the instrument says.'],
+                [$refused->problems[0]->path, $refused->problems[0]->message],
+            );
         }
     }
 

@@ -24,7 +24,11 @@ final class CableFilesTest extends TestCase
     {
         $cables = [...Library::shipped()];
         foreach ($cables as $cable) {
-            self::assertEquals($cable, Fields::read(json_decode(json_encode(CableTypeFile::write($cable), \JSON_THROW_ON_ERROR), true), CableTypeFile::read(...)), $cable->designation);
+            self::assertEquals(
+                $cable,
+                Fields::read(json_decode(json_encode(CableTypeFile::write($cable), \JSON_THROW_ON_ERROR), true), CableTypeFile::read(...)),
+                $cable->designation,
+            );
         }
         $import = CableTableFile::read(CableTableFile::write($cables));
         self::assertSame([[], \count($cables)], [$import->problems, \count($import->cables)]);
@@ -59,7 +63,10 @@ final class CableFilesTest extends TestCase
             ."\n"
             ."b,Second,15 kV,tin,compressed,4/0,xlpe,copper-tape,pvc,0.91 in\n"
             ."c,\"Third, of \"\"two\n lines\"\"\",15 kV,copper,compressed,4/0,xlpe,copper-tape,pvc,0.91 in\n");
-        self::assertSame(['First', "Third, of \"two\n lines\""], array_map(static fn (Construction $cable): string => $cable->designation, $import->cables));
+        self::assertSame(
+            ['First', "Third, of \"two\n lines\""],
+            array_map(static fn (Construction $cable): string => $cable->designation, $import->cables),
+        );
         self::assertSame('23.114 mm', $import->cables[0]->diameterOver(LayerKind::Insulation)?->toText(), '0.91 in by its definition');
         self::assertSame([[5, 'conductorMaterial', 'must be one of "copper", "aluminium".']], self::problems($import));
     }
@@ -67,7 +74,11 @@ final class CableFilesTest extends TestCase
     #[Test]
     public function aWrongHeadingIsNamedWithTheColumnThatWasMeant(): void
     {
-        $problems = self::problems(CableTableFile::read("id,designation,voltage,conductorMaterial,conductorShape,conductorSize,insulation,metallicScreen,oversheath,id\n"));
+        $problems = self::problems(
+            CableTableFile::read(
+                "id,designation,voltage,conductorMaterial,conductorShape,conductorSize,insulation,metallicScreen,oversheath,id\n",
+            ),
+        );
         self::assertContains([1, 'voltage', 'is not a column known here: name it ratedVoltage, or take it out.'], $problems);
         self::assertContains([1, 'ratedVoltage', 'is missing: add this column.'], $problems);
         self::assertContains([1, 'id', 'stands twice: keep one of them.'], $problems);
@@ -77,14 +88,26 @@ final class CableFilesTest extends TestCase
     #[Test]
     public function anAssetFileComesBackWithWhatItsClassesCanSay(): void
     {
-        $cables = array_values(array_filter([...Library::shipped()], static fn (Construction $cable): bool => \in_array($cable->revision->id, ['icea-1-0-al-15-133', 'icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163', 'lead-1x95-cu-12'], true)));
+        $cables = array_values(array_filter(
+            [...Library::shipped()],
+            static fn (Construction $cable): bool => \in_array(
+                $cable->revision->id,
+                ['icea-1-0-al-15-133', 'icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163', 'lead-1x95-cu-12'],
+                true,
+            ),
+        ));
         self::assertCount(3, $cables);
         $import = CimFile::read(CimFile::write($cables), null);
         self::assertSame([], $import->problems);
         foreach ($import->cables as $i => $read) {
-            self::assertSame([$cables[$i]->designation, $cables[$i]->design->conductor->size->label], [$read->designation, $read->design->conductor->size->label]);
+            self::assertSame(
+                [$cables[$i]->designation, $cables[$i]->design->conductor->size->label],
+                [$read->designation, $read->design->conductor->size->label],
+            );
             self::assertEquals($cables[$i]->design->wires, $read->design->wires);
-            self::assertSame($cables[$i]->diameterOver(LayerKind::Insulation)?->toText(), $read->diameterOver(LayerKind::Insulation)?->toText());
+            self::assertSame(
+                $cables[$i]->diameterOver(LayerKind::Insulation)?->toText(), $read->diameterOver(LayerKind::Insulation)?->toText(),
+            );
         }
     }
 
@@ -96,11 +119,16 @@ final class CableFilesTest extends TestCase
             ."<cim:WireInfo.radius>$radius</cim:WireInfo.radius><cim:CableInfo.diameterOverInsulation>0.0213</cim:CableInfo.diameterOverInsulation><cim:WireInfo.material rdf:resource=\"{$cim}WireMaterialKind.aluminum\"/>"
             ."<cim:WireInfo.insulationMaterial rdf:resource=\"{$cim}WireInsulationKind.$insulation\"/><cim:CableInfo.constructionKind rdf:resource=\"{$cim}CableConstructionKind.compressed\"/><cim:CableInfo.outerJacketKind rdf:resource=\"{$cim}CableOuterJacketKind.pvc\"/></cim:TapeShieldCableInfo>";
         $xml = "<rdf:RDF xmlns:rdf=\"http://www.w3.org/1999/02/22-rdf-syntax-ns#\" xmlns:cim=\"$cim\"><cim:OverheadWireInfo/><cim:OverheadWireInfo/><cim:ACLineSegment/>"
-            .$cable('good', 'crosslinkedPolyethylene', '0.0046').$cable('gutta', 'guttaPercha', '0.0046').$cable('worded', 'crosslinkedPolyethylene', 'thick').'</rdf:RDF>';
+            .$cable('good', 'crosslinkedPolyethylene', '0.0046').$cable('gutta', 'guttaPercha', '0.0046').$cable(
+                'worded', 'crosslinkedPolyethylene', 'thick',
+            ).'</rdf:RDF>';
         $import = CimFile::read($xml, '15 kV');
         self::assertSame(['OverheadWireInfo (2)', 'ACLineSegment (1)'], $import->skipped);
         self::assertSame('9.2 mm', $import->cables[0]->diameterOver(LayerKind::Conductor)?->toText());
-        self::assertSame([[2, 'WireInfo.insulationMaterial'], [3, 'CableInfo.diameterOver…']], array_map(static fn (array $problem): array => [$problem[0], $problem[1]], self::problems($import)));
+        self::assertSame(
+            [[2, 'WireInfo.insulationMaterial'], [3, 'CableInfo.diameterOver…']],
+            array_map(static fn (array $problem): array => [$problem[0], $problem[1]], self::problems($import)),
+        );
         self::assertSame('ratedVoltage', CimFile::read($xml, null)->problems[0]->column, 'the standard’s file has none: it is asked for');
     }
 
@@ -116,7 +144,9 @@ final class CableFilesTest extends TestCase
     /** @return list<array{int, string, string}> */
     private static function problems(CableImport $import): array
     {
-        return array_map(static fn (ImportProblem $problem): array => [$problem->row, $problem->column, $problem->message], $import->problems);
+        return array_map(
+            static fn (ImportProblem $problem): array => [$problem->row, $problem->column, $problem->message], $import->problems,
+        );
     }
 
     /** @return array<string, string> */

@@ -41,7 +41,9 @@ final class OneFaultTest extends TestCase
                 $problems = self::problems($spoiled, $read);
                 $refused += [] === $problems ? 0 : 1;
                 foreach ($problems as $problem) {
-                    self::assertStringNotContainsString('is not a field known here', $problem->message, implode('.', $path).' → '.$problem->path);
+                    self::assertStringNotContainsString(
+                        'is not a field known here', $problem->message, implode('.', $path).' → '.$problem->path,
+                    );
                 }
             }
         }

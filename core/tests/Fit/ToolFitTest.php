@@ -27,14 +27,37 @@ final class ToolFitTest extends TestCase
     /** @return iterable<string, array{list<Tool>, Criterion, Outcome, string}> */
     public static function tools(): iterable
     {
-        $press = static fn (string $die, string $until = '2027-01-01'): Tool => Tool::press('p', 'Press', '', [$die], new \DateTimeImmutable($until));
-        yield 'no press named' => [[], Criterion::Die, Outcome::CannotTell, 'No press is named for this job yet: it needs the die hexagonal, Al 95.'];
+        $press = static fn (string $die, string $until = '2027-01-01'): Tool => Tool::press(
+            'p', 'Press', '', [$die], new \DateTimeImmutable($until),
+        );
+        yield 'no press named' => [
+            [], Criterion::Die, Outcome::CannotTell, 'No press is named for this job yet: it needs the die hexagonal, Al 95.',
+        ];
         yield 'the die is there' => [[$press('Hexagonal  Al 95')], Criterion::Die, Outcome::Fits, 'Press has the die hexagonal, Al 95.'];
-        yield 'another die' => [[$press('hexagonal, Cu 95')], Criterion::Die, Outcome::DoesNotFit, 'Press has no die hexagonal, Al 95: it has hexagonal, Cu 95.'];
-        yield 'one of two presses has it' => [[$press('hexagonal, Cu 95'), $press('hexagonal, Al 95')], Criterion::Die, Outcome::Fits, 'Press has the die hexagonal, Al 95.'];
-        yield 'calibrated to this day' => [[$press('hexagonal, Al 95', '2026-11-25')], Criterion::Calibration, Outcome::Fits, 'Press is calibrated until 2026-11-25.'];
-        yield 'a day over' => [[$press('hexagonal, Al 95', '2026-11-24')], Criterion::Calibration, Outcome::DoesNotFit, 'The calibration of Press ran out on 2026-11-24: take another, or have it calibrated.'];
-        yield 'nobody knows' => [[Tool::press('p', 'Press', '', ['hexagonal, Al 95'], null)], Criterion::Calibration, Outcome::CannotTell, 'Nobody has said until when Press is calibrated: look at its label.'];
+        yield 'another die' => [
+            [$press('hexagonal, Cu 95')],
+            Criterion::Die,
+            Outcome::DoesNotFit,
+            'Press has no die hexagonal, Al 95: it has hexagonal, Cu 95.',
+        ];
+        yield 'one of two presses has it' => [
+            [$press('hexagonal, Cu 95'), $press('hexagonal, Al 95')], Criterion::Die, Outcome::Fits, 'Press has the die hexagonal, Al 95.',
+        ];
+        yield 'calibrated to this day' => [
+            [$press('hexagonal, Al 95', '2026-11-25')], Criterion::Calibration, Outcome::Fits, 'Press is calibrated until 2026-11-25.',
+        ];
+        yield 'a day over' => [
+            [$press('hexagonal, Al 95', '2026-11-24')],
+            Criterion::Calibration,
+            Outcome::DoesNotFit,
+            'The calibration of Press ran out on 2026-11-24: take another, or have it calibrated.',
+        ];
+        yield 'nobody knows' => [
+            [Tool::press('p', 'Press', '', ['hexagonal, Al 95'], null)],
+            Criterion::Calibration,
+            Outcome::CannotTell,
+            'Nobody has said until when Press is calibrated: look at its label.',
+        ];
     }
 
     /** @param list<Tool> $tools */
@@ -69,7 +92,13 @@ final class ToolFitTest extends TestCase
     {
         $wrench = Tool::wrench('w', 'Wrench', '', Torque::parse($least), Torque::parse($most), null);
         $report = ToolFit::judge(Demo::connector('corvane-lug-1-0-250'), Demo::kit('harrow-elbow-600-25'), [self::taken($wrench)]);
-        self::assertContains($outcome, array_map(static fn ($finding): Outcome => $finding->outcome, array_values(array_filter($report->findings, static fn ($finding): bool => Criterion::TorqueReach === $finding->criterion))));
+        self::assertContains(
+            $outcome,
+            array_map(
+                static fn ($finding): Outcome => $finding->outcome,
+                array_values(array_filter($report->findings, static fn ($finding): bool => Criterion::TorqueReach === $finding->criterion)),
+            ),
+        );
     }
 
     #[Test]

@@ -82,7 +82,10 @@ final class FormulaTest extends TestCase
         yield 'an area' => ['bore_depth * bore_depth', 'gives an area where a length is needed'];
         yield 'a length and an area' => ['5 mm + 95 mm²', 'puts "+" between a length and an area, which has no meaning'];
         yield 'a voltage and a number' => ['voltage > 15 ? 1 mm : 2 mm', 'puts ">" between a voltage and a number'];
-        yield 'a text that a name never is' => ['connector_fixing == "crmp" ? 1 mm : 2 mm', 'compares connector_fixing with "crmp", which it never is: use one of crimp, shear-bolt'];
+        yield 'a text that a name never is' => [
+            'connector_fixing == "crmp" ? 1 mm : 2 mm',
+            'compares connector_fixing with "crmp", which it never is: use one of crimp, shear-bolt',
+        ];
         yield 'the length of a part in the rule of a cut' => ['part_length / 2', 'The name "part_length" is not one that formulas know'];
         yield 'a number where a length is needed' => ['3 * 4', 'gives a number where a length is needed'];
         yield 'a function that is not there' => ['system("ls")', '"system" is not one of max and min'];
@@ -115,7 +118,9 @@ final class FormulaTest extends TestCase
     {
         $working = Formula::parse('connector_length / 2 + 5 mm', self::vocabulary())->working(self::values());
         self::assertSame('105 mm / 2 + 5 mm = 57.5 mm', (new Reader(LengthUnit::Millimetre))->say($working));
-        self::assertSame('4.134 in / 2 + 5 mm = 2.264 in', (new Reader(LengthUnit::Inch))->say($working), 'the leaflet’s own figure stays as it is');
+        self::assertSame(
+            '4.134 in / 2 + 5 mm = 2.264 in', (new Reader(LengthUnit::Inch))->say($working), 'the leaflet’s own figure stays as it is',
+        );
     }
 
     #[Test]

@@ -43,9 +43,22 @@ final class IdentificationTest extends TestCase
             foreach ($cable->design->measurableLayers() as $kind) {
                 $readings[$kind->value] = self::read(LengthFormat::millimetres($cable->diameterOver($kind) ?? Length::ofMillimetres(1), 2));
             }
-            $ranked = self::rank($readings, new Seen(cores: $cable->design->cores, material: $cable->design->conductor->material, insulation: $cable->design->insulation, screen: $cable->design->metallicScreen, armour: $cable->design->armour));
+            $ranked = self::rank(
+                $readings,
+                new Seen(
+                    cores: $cable->design->cores,
+                    material: $cable->design->conductor->material,
+                    insulation: $cable->design->insulation,
+                    screen: $cable->design->metallicScreen,
+                    armour: $cable->design->armour,
+                ),
+            );
             self::assertTrue($ranked[0]->isPossible(), $cable->designation);
-            self::assertContains($cable->designation, array_map(static fn (Candidate $candidate): string => $candidate->designation, \array_slice($ranked, 0, 6)), $cable->designation);
+            self::assertContains(
+                $cable->designation,
+                array_map(static fn (Candidate $candidate): string => $candidate->designation, \array_slice($ranked, 0, 6)),
+                $cable->designation,
+            );
             ++$tried;
         }
         self::assertGreaterThan(10, $tried);
@@ -54,18 +67,32 @@ final class IdentificationTest extends TestCase
     #[Test]
     public function aLabelReadAs133PerCentIsToldFromACableOf100(): void
     {
-        $ranked = self::rank(['conductor' => self::read('9.18'), 'insulation' => self::read('19.0', '19.05')], new Seen(material: ConductorMaterial::Aluminium, screen: MetallicScreen::CopperTape));
+        $ranked = self::rank(
+            ['conductor' => self::read('9.18'), 'insulation' => self::read('19.0', '19.05')],
+            new Seen(material: ConductorMaterial::Aluminium, screen: MetallicScreen::CopperTape),
+        );
         self::assertSame(['1/0 AWG Al XLPE 15 kV 100 %, tape shield', true], [$ranked[0]->designation, $ranked[0]->isPossible()]);
         $named = self::candidate('icea-1-0-al-15-133', ['conductor' => self::read('9.18'), 'insulation' => self::read('19.0', '19.05')]);
         self::assertFalse($named->isPossible());
-        self::assertSame(['From the [conductor] to the [insulation], a wall of 4.92 mm; this type has 6.05 mm, from 5.64 mm to 7.11 mm.'], self::against($named));
+        self::assertSame(
+            ['From the [conductor] to the [insulation], a wall of 4.92 mm; this type has 6.05 mm, from 5.64 mm to 7.11 mm.'],
+            self::against($named),
+        );
     }
 
     #[Test]
     public function aCompactedConductorIsToldFromACompressedOne(): void
     {
         $all = Catalogue::of(Library::all());
-        $evidence = Evidence::of(AsFound::sheet(['conductor' => self::read('8.53'), 'insulation' => self::read('18.3')], [], [], null, null, '', new Seen(material: ConductorMaterial::Aluminium, isStranded: true)));
+        $evidence = Evidence::of(AsFound::sheet(
+            ['conductor' => self::read('8.53'), 'insulation' => self::read('18.3')],
+            [],
+            [],
+            null,
+            null,
+            '',
+            new Seen(material: ConductorMaterial::Aluminium, isStranded: true),
+        ));
         $ranked = Identification::rank($all, $evidence, 3);
         self::assertStringContainsString('1/0 AWG Al compacted', $ranked[0]->designation);
     }
@@ -73,7 +100,16 @@ final class IdentificationTest extends TestCase
     #[Test]
     public function aBeltedPaperCableIsFoundFromTheLeadAndTheEye(): void
     {
-        $ranked = self::rank(['lead-sheath' => self::read('43.8'), 'armour' => self::read('56')], new Seen(cores: Cores::Three, isSector: true, material: ConductorMaterial::Copper, insulation: InsulationMaterial::Paper, armour: Armour::SteelWire));
+        $ranked = self::rank(
+            ['lead-sheath' => self::read('43.8'), 'armour' => self::read('56')],
+            new Seen(
+                cores: Cores::Three,
+                isSector: true,
+                material: ConductorMaterial::Copper,
+                insulation: InsulationMaterial::Paper,
+                armour: Armour::SteelWire,
+            ),
+        );
         self::assertSame('3×150 Cu paper 6.35/11 (12) kV, belted, lead sheath, steel wire armour', $ranked[0]->designation);
     }
 
@@ -81,9 +117,21 @@ final class IdentificationTest extends TestCase
     public function countedWiresTellAFullNeutralFromAThird(): void
     {
         $readings = ['conductor' => self::read('13.0'), 'insulation' => self::read('23.0')];
-        self::assertStringContainsString('concentric neutral 11×1.63 mm', self::rank($readings, new Seen(material: ConductorMaterial::Aluminium, screen: MetallicScreen::ConcentricNeutral, wireCount: 11))[0]->designation);
-        self::assertStringContainsString('concentric neutral 13×2.59 mm', self::rank($readings, new Seen(material: ConductorMaterial::Aluminium, screen: MetallicScreen::ConcentricNeutral, wireCount: 13))[0]->designation);
-        $wrong = self::candidate('icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163', $readings, new Seen(material: ConductorMaterial::Copper, wireCount: 13));
+        self::assertStringContainsString(
+            'concentric neutral 11×1.63 mm',
+            self::rank(
+                $readings, new Seen(material: ConductorMaterial::Aluminium, screen: MetallicScreen::ConcentricNeutral, wireCount: 11),
+            )[0]->designation,
+        );
+        self::assertStringContainsString(
+            'concentric neutral 13×2.59 mm',
+            self::rank(
+                $readings, new Seen(material: ConductorMaterial::Aluminium, screen: MetallicScreen::ConcentricNeutral, wireCount: 13),
+            )[0]->designation,
+        );
+        $wrong = self::candidate(
+            'icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163', $readings, new Seen(material: ConductorMaterial::Copper, wireCount: 13),
+        );
         self::assertSame([Sight::Material, Sight::WireCount], $wrong->contradictions);
     }
 
@@ -94,7 +142,15 @@ final class IdentificationTest extends TestCase
         $byEye = self::next($readings, Seen::nothing());
         self::assertNull($byEye->kind);
         self::assertStringStartsWith('Look whether the conductor is copper or aluminium', $byEye->advice->template);
-        $seen = new Seen(cores: Cores::One, isSector: false, material: ConductorMaterial::Aluminium, isStranded: true, insulation: InsulationMaterial::Xlpe, screen: MetallicScreen::CopperTape, armour: Armour::None);
+        $seen = new Seen(
+            cores: Cores::One,
+            isSector: false,
+            material: ConductorMaterial::Aluminium,
+            isStranded: true,
+            insulation: InsulationMaterial::Xlpe,
+            screen: MetallicScreen::CopperTape,
+            armour: Armour::None,
+        );
         $byCaliper = self::next($readings, $seen);
         self::assertSame(LayerKind::Insulation, $byCaliper->kind, 'the wall tells the voltages apart');
         self::assertStringContainsString('speaks for {first}', $byCaliper->advice->template);
@@ -103,7 +159,15 @@ final class IdentificationTest extends TestCase
     #[Test]
     public function oneGrossReadingDoesNotOutvoteTheOthers(): void
     {
-        $ranked = self::rank(['conductor' => self::read('11.5'), 'insulation' => self::read('19.5'), 'insulation-screen' => self::read('21.1'), 'oversheath' => self::read('70')], new Seen(material: ConductorMaterial::Aluminium, screen: MetallicScreen::CopperTape, cores: Cores::One, armour: Armour::None));
+        $ranked = self::rank(
+            [
+                'conductor' => self::read('11.5'),
+                'insulation' => self::read('19.5'),
+                'insulation-screen' => self::read('21.1'),
+                'oversheath' => self::read('70'),
+            ],
+            new Seen(material: ConductorMaterial::Aluminium, screen: MetallicScreen::CopperTape, cores: Cores::One, armour: Armour::None),
+        );
         self::assertStringStartsWith('1×95 Al', $ranked[0]->designation);
         self::assertFalse($ranked[0]->isPossible());
         self::assertCount(1, self::against($ranked[0]));
@@ -147,7 +211,13 @@ final class IdentificationTest extends TestCase
     {
         $contradicting = array_filter($candidate->agreements, static fn (Agreement $agreement): bool => $agreement->isContradicted());
 
-        return array_values(array_map(static fn (Agreement $agreement): string => strtr((new Reader(LengthUnit::Millimetre))->say($agreement->reason), ['conductor' => '[conductor]', 'the insulation' => 'the [insulation]']), $contradicting));
+        return array_values(array_map(
+            static fn (Agreement $agreement): string => strtr(
+                (new Reader(LengthUnit::Millimetre))->say($agreement->reason),
+                ['conductor' => '[conductor]', 'the insulation' => 'the [insulation]'],
+            ),
+            $contradicting,
+        ));
     }
 
     /** @param array<string, list<Reading>> $readings */
@@ -164,6 +234,8 @@ final class IdentificationTest extends TestCase
     /** @return list<Reading> */
     private static function read(string ...$typed): array
     {
-        return array_values(array_map(static fn (string $text): Reading => Reading::typed($text, LengthUnit::Millimetre, Instrument::Caliper), $typed));
+        return array_values(array_map(
+            static fn (string $text): Reading => Reading::typed($text, LengthUnit::Millimetre, Instrument::Caliper), $typed,
+        ));
     }
 }

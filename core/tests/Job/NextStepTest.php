@@ -25,8 +25,12 @@ final class NextStepTest extends TestCase
         yield 'the kit' => [Example::with($job, 'kit', null), Step::Kit, 'Choose the kit'];
         yield 'the connector' => [Example::with($job, 'connector', null), Step::Connector, 'Choose the connector'];
         yield 'a reading' => [Example::with($job, 'ends.A.readings.insulation', []), Step::Cables, 'Measure what is missing on the cables'];
-        yield 'a kit that fits' => [Example::with($job, 'ends.A.readings.insulation', Example::readings('16.4')), Step::Kit, 'Choose a kit that fits'];
-        yield 'a connector that fits' => [Example::with($job, 'ends.B.cable.conductor.material', 'copper'), Step::Connector, 'Choose a connector that fits'];
+        yield 'a kit that fits' => [
+            Example::with($job, 'ends.A.readings.insulation', Example::readings('16.4')), Step::Kit, 'Choose a kit that fits',
+        ];
+        yield 'a connector that fits' => [
+            Example::with($job, 'ends.B.cable.conductor.material', 'copper'), Step::Connector, 'Choose a connector that fits',
+        ];
     }
 
     /** @param array<string, mixed> $job */
@@ -58,9 +62,17 @@ final class NextStepTest extends TestCase
     #[Test]
     public function aCutThatIsOutComesBackUntilAnEngineerAcceptsIt(): void
     {
-        $out = [self::safe(), self::parked(1, 'outer-sleeve'), self::parked(2, 'stress-tube'), self::entry(3, self::cut('A', 'oversheath', '290'))];
+        $out = [
+            self::safe(),
+            self::parked(1, 'outer-sleeve'),
+            self::parked(2, 'stress-tube'),
+            self::entry(3, self::cut('A', 'oversheath', '290')),
+        ];
         self::assertSame('Put right the oversheath, end A', self::said(self::next(self::joint($out)))[1]);
-        $accepted = [...$out, self::entry(4, ['kind' => 'deviation-accepted', 'end' => 'A', 'cut' => 'oversheath', 'reason' => 'the sleeve reaches'])];
+        $accepted = [
+            ...$out,
+            self::entry(4, ['kind' => 'deviation-accepted', 'end' => 'A', 'cut' => 'oversheath', 'reason' => 'the sleeve reaches']),
+        ];
         self::assertSame('Cut the metallic screen, end A', self::said(self::next(self::joint($accepted)))[1]);
     }
 
@@ -75,7 +87,9 @@ final class NextStepTest extends TestCase
 
         return match (true) {
             null !== $next->task?->part => ['kind' => 'part-parked', 'end' => $end, 'part' => $next->task->part->key],
-            null !== $next->task?->mark => self::cut($end, $next->task->mark->place->cut->value, (string) $next->task->mark->at->inMillimetres()),
+            null !== $next->task?->mark => self::cut(
+                $end, $next->task->mark->place->cut->value, (string) $next->task->mark->at->inMillimetres(),
+            ),
             default => ['kind' => 'connector-fitted', 'batch' => 'B1'],
         };
     }
@@ -83,7 +97,12 @@ final class NextStepTest extends TestCase
     /** @return array<string, mixed> */
     private static function cut(string $end, string $cut, string $typed): array
     {
-        return ['kind' => 'cut-measured', 'end' => $end, 'cut' => $cut, 'reading' => ['typed' => $typed, 'unit' => 'mm', 'instrument' => 'steel-rule']];
+        return [
+            'kind' => 'cut-measured',
+            'end' => $end,
+            'cut' => $cut,
+            'reading' => ['typed' => $typed, 'unit' => 'mm', 'instrument' => 'steel-rule'],
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -95,7 +114,19 @@ final class NextStepTest extends TestCase
     /** @return array<string, mixed> */
     private static function safe(): array
     {
-        return self::entry(0, ['kind' => 'safety-confirmed', 'permit' => 'P1', 'confirmedBy' => 'Test', 'confirmedAt' => '2026-03-14T08:00:00+01:00', 'identified' => true, 'isolated' => true, 'provedDead' => true, 'earthed' => true]);
+        return self::entry(
+            0,
+            [
+                'kind' => 'safety-confirmed',
+                'permit' => 'P1',
+                'confirmedBy' => 'Test',
+                'confirmedAt' => '2026-03-14T08:00:00+01:00',
+                'identified' => true,
+                'isolated' => true,
+                'provedDead' => true,
+                'earthed' => true,
+            ],
+        );
     }
 
     /**

@@ -30,7 +30,8 @@ use PHPUnit\Framework\TestCase;
 final class ObstacleTest extends TestCase
 {
     /**
-     * 130 mm of connector with bores of 50 mm hold the conductors 15 mm from its centre. The insulation screen is cut at 130 / 2 + 5 + 108 =
+     * 130 mm of connector with bores of 50 mm hold the conductors 15 mm from its centre. The insulation screen is cut at 130 / 2 + 5 + 108
+     * =
      * 178 mm, so 193 mm from the centre; the tube of 400 mm ends at 200 mm and covers 7 mm where 25 mm are asked.
      */
     private const LONG_CONNECTOR = ['connector.length', '130 mm'];
@@ -55,7 +56,10 @@ final class ObstacleTest extends TestCase
         $done = [Written::safe(), ...self::parked(), ...self::cutsOf(263, 228, 178, 70)];
         $plan = Written::plan($short, $done);
         self::assertStringContainsString('7 mm of the', (string) Written::refusal($plan, new ConnectorFitted('')));
-        $accepted = array_map(static fn (Obstacle $lap): Event => new LapAccepted($lap->acceptable->lap ?? self::fail('nobody may'), 'tape laid over it'), self::obstacles($plan, ObstacleCode::LapShort));
+        $accepted = array_map(
+            static fn (Obstacle $lap): Event => new LapAccepted($lap->acceptable->lap ?? self::fail('nobody may'), 'tape laid over it'),
+            self::obstacles($plan, ObstacleCode::LapShort),
+        );
         self::assertCount(2, $accepted);
         $let = Written::plan($short, [...$done, ...$accepted]);
         self::assertSame([], self::obstacles($let, ObstacleCode::LapShort));
@@ -139,7 +143,9 @@ final class ObstacleTest extends TestCase
         $cuts = [];
         foreach (End::cases() as $end) {
             $cuts = [
-                ...$cuts, self::cut($end, Cut::Oversheath, (string) $oversheath), self::cut($end, Cut::MetallicScreen, (string) $metallicScreen),
+                ...$cuts, self::cut($end, Cut::Oversheath, (string) $oversheath), self::cut(
+                    $end, Cut::MetallicScreen, (string) $metallicScreen,
+                ),
                 self::cut($end, Cut::InsulationScreen, (string) $insulationScreen), self::cut($end, Cut::Insulation, (string) $insulation),
             ];
         }

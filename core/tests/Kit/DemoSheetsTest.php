@@ -52,9 +52,16 @@ final class DemoSheetsTest extends TestCase
 {
     #[Test]
     #[DataProvider('systems')]
-    public function aSheetIsPlannedCheckedAndBuiltToTheEnd(string $kit, string $size, string $connector, string $cableA, string $cableB, string $place): void
-    {
-        $job = Demo::job($kit, $size, $connector, array_filter(['A' => $cableA, 'B' => $cableB], static fn (string $cable): bool => '' !== $cable), $place);
+    public function aSheetIsPlannedCheckedAndBuiltToTheEnd(
+        string $kit, string $size, string $connector, string $cableA, string $cableB, string $place,
+    ): void {
+        $job = Demo::job(
+            $kit,
+            $size,
+            $connector,
+            array_filter(['A' => $cableA, 'B' => $cableB], static fn (string $cable): bool => '' !== $cable),
+            $place,
+        );
         $log = Written::log($job, [Written::safe()]);
         self::assertSame([], self::obstacles(Plan::ofLog($job, $log)));
         $minutes = 0;
@@ -68,7 +75,9 @@ final class DemoSheetsTest extends TestCase
             self::assertSame('', self::refusal($plan, $event), $task->title->template);
             $question = $task->check?->question;
             $minutes += $question instanceof WaitSince && null !== $question->least ? 1 + (int) ceil($question->least->seconds / 60) : 0;
-            $log[] = $plan->entry("entry-$i", 'Test', (new \DateTimeImmutable('2026-03-14T08:30:00Z'))->modify("+$minutes minutes"), $event);
+            $log[] = $plan->entry(
+                "entry-$i", 'Test', (new \DateTimeImmutable('2026-03-14T08:30:00Z'))->modify("+$minutes minutes"), $event,
+            );
         }
         $built = Plan::ofLog($job, $log);
         self::assertSame(Step::Record, $built->next()->step);
@@ -78,30 +87,85 @@ final class DemoSheetsTest extends TestCase
     /** @return iterable<string, array{string, string, string, string, string, string}> sheet, size, connector, cable A, cable B, place */
     public static function systems(): iterable
     {
-        yield '1 one core, tape screen, nested tubes' => ['quillon-straight-12', '2', 'brasswick-al-95', 'iec-1x95-al-12', 'iec-1x95-al-12', 'buried'];
-        yield '1 the same in inches' => ['thole-splice-15', 'A', 'corvane-shear-1-0-250', 'icea-4-0-al-15-100', 'icea-4-0-al-15-100', 'buried'];
+        yield '1 one core, tape screen, nested tubes' => [
+            'quillon-straight-12', '2', 'brasswick-al-95', 'iec-1x95-al-12', 'iec-1x95-al-12', 'buried',
+        ];
+        yield '1 the same in inches' => [
+            'thole-splice-15', 'A', 'corvane-shear-1-0-250', 'icea-4-0-al-15-100', 'icea-4-0-al-15-100', 'buried',
+        ];
         yield '1 stage by stage, 24 kV' => ['quillon-nested-24', 'N1', 'brasswick-al-95', 'iec-1x95-al-24', 'iec-1x95-al-24', 'buried'];
-        yield '2 three cores, steel tape, slip-on end' => ['osterwick-end-3c-12', 'N', 'tallis-lug-al-95', 'iec-3x95-al-12-steel-tape', '', 'indoor'];
-        yield '3 three cores, wire armour, shear bolts' => ['quillon-wire-joint-12', '95', 'tallis-shear-95-150', 'iec-3x95-al-12-steel-wire', 'iec-3x95-cu-12-steel-wire', 'buried'];
-        yield '4 all in one, concentric neutral' => ['harrow-allinone-28', '15', 'corvane-shear-1-0-250', 'icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163', 'icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163', 'buried'];
-        yield '5 separable elbow' => ['harrow-elbow-600-25', 'M', 'corvane-lug-1-0-250', 'icea-4-0-al-25-100-tr-xlpe-concentric-neutral-11-163', '', 'chamber'];
-        yield '6 wraparound sleeve, 35 kV' => ['marlpike-wrap-35', '6A', 'corvane-shear-1-0-250', 'icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163', 'icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163', 'buried'];
-        yield '7 three cores, pushed on' => ['marlpike-pushon-12', 'P1', 'brasswick-al-95', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried'];
-        yield '8 three cores, heat-shrink end, outdoors' => ['quillon-end-3c-12', '1', 'tallis-lug-al-95', 'iec-3x95-al-12-steel-wire', '', 'outdoor'];
+        yield '2 three cores, steel tape, slip-on end' => [
+            'osterwick-end-3c-12', 'N', 'tallis-lug-al-95', 'iec-3x95-al-12-steel-tape', '', 'indoor',
+        ];
+        yield '3 three cores, wire armour, shear bolts' => [
+            'quillon-wire-joint-12', '95', 'tallis-shear-95-150', 'iec-3x95-al-12-steel-wire', 'iec-3x95-cu-12-steel-wire', 'buried',
+        ];
+        yield '4 all in one, concentric neutral' => [
+            'harrow-allinone-28',
+            '15',
+            'corvane-shear-1-0-250',
+            'icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163',
+            'icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163',
+            'buried',
+        ];
+        yield '5 separable elbow' => [
+            'harrow-elbow-600-25', 'M', 'corvane-lug-1-0-250', 'icea-4-0-al-25-100-tr-xlpe-concentric-neutral-11-163', '', 'chamber',
+        ];
+        yield '6 wraparound sleeve, 35 kV' => [
+            'marlpike-wrap-35',
+            '6A',
+            'corvane-shear-1-0-250',
+            'icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163',
+            'icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163',
+            'buried',
+        ];
+        yield '7 three cores, pushed on' => [
+            'marlpike-pushon-12', 'P1', 'brasswick-al-95', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried',
+        ];
+        yield '8 three cores, heat-shrink end, outdoors' => [
+            'quillon-end-3c-12', '1', 'tallis-lug-al-95', 'iec-3x95-al-12-steel-wire', '', 'outdoor',
+        ];
         yield '8 the same, indoors' => ['quillon-end-3c-12', '1', 'tallis-lug-al-95', 'iec-3x95-al-12-steel-wire', '', 'indoor'];
-        yield '9 end at a busbar' => ['osterwick-bar-end-28', 'B1', 'corvane-lug-1-0-250', 'icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163', '', 'indoor'];
-        yield '10 paper to three singles' => ['quillon-transition-17', 'T1', 'tallis-shear-sector-95-150', 'lead-3x95-cu-12-belted-steel-wire', 'iec-1x95-al-12', 'buried'];
-        yield '11 pull-out cores, wire screen' => ['marlpike-pullout-24', 'C', 'brasswick-al-150', 'iec-1x150-al-24-copper-wire', 'iec-1x150-al-24-copper-wire', 'buried'];
-        yield '12 ridged, 35 kV, tape' => ['quillon-ridged-35', 'R1', 'corvane-shear-1-0-250', 'icea-4-0-al-35-100', 'icea-4-0-al-35-100', 'buried'];
-        yield '12 the same, neutral wires' => ['quillon-ridged-35', 'R1', 'corvane-shear-1-0-250', 'icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163', 'icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163', 'buried'];
+        yield '9 end at a busbar' => [
+            'osterwick-bar-end-28', 'B1', 'corvane-lug-1-0-250', 'icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163', '', 'indoor',
+        ];
+        yield '10 paper to three singles' => [
+            'quillon-transition-17', 'T1', 'tallis-shear-sector-95-150', 'lead-3x95-cu-12-belted-steel-wire', 'iec-1x95-al-12', 'buried',
+        ];
+        yield '11 pull-out cores, wire screen' => [
+            'marlpike-pullout-24', 'C', 'brasswick-al-150', 'iec-1x150-al-24-copper-wire', 'iec-1x150-al-24-copper-wire', 'buried',
+        ];
+        yield '12 ridged, 35 kV, tape' => [
+            'quillon-ridged-35', 'R1', 'corvane-shear-1-0-250', 'icea-4-0-al-35-100', 'icea-4-0-al-35-100', 'buried',
+        ];
+        yield '12 the same, neutral wires' => [
+            'quillon-ridged-35',
+            'R1',
+            'corvane-shear-1-0-250',
+            'icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163',
+            'icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163',
+            'buried',
+        ];
         yield '13 heat-shrink end' => ['quillon-indoor-end-12', '2', 'tallis-lug-al-95', 'iec-1x95-al-12', '', 'indoor'];
-        yield '13 stage by stage, 15 kV, indoors' => ['harrow-skirt-end-35', '15 kV', 'corvane-lug-1-0-250', 'icea-4-0-al-15-100', '', 'indoor'];
-        yield '13 stage by stage, 35 kV, shim and skirts' => ['harrow-skirt-end-35', '35 kV', 'corvane-lug-1-0-250', 'icea-4-0-al-35-100', '', 'outdoor'];
+        yield '13 stage by stage, 15 kV, indoors' => [
+            'harrow-skirt-end-35', '15 kV', 'corvane-lug-1-0-250', 'icea-4-0-al-15-100', '', 'indoor',
+        ];
+        yield '13 stage by stage, 35 kV, shim and skirts' => [
+            'harrow-skirt-end-35', '35 kV', 'corvane-lug-1-0-250', 'icea-4-0-al-35-100', '', 'outdoor',
+        ];
         yield '14 slip-on end, tape screen' => ['osterwick-indoor-15', '15-1', 'corvane-lug-1-0-250', 'icea-4-0-al-15-100', '', 'indoor'];
-        yield '15 three cores, 11 to 33 kV' => ['quillon-long-joint-36', '11 kV', 'brasswick-al-95', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried'];
-        yield '16 three cores, nested sets' => ['harrow-nested-12', 'K1', 'tallis-shear-95-150', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried'];
-        yield '17 three cores, slip-on, armour tape' => ['osterwick-tape-joint-12', 'L1', 'brasswick-al-95', 'iec-3x95-al-12-steel-tape', 'iec-3x95-al-12-steel-tape', 'chamber'];
-        yield '18 any screen, an earth to the outside' => ['harrow-universal-35', '15', 'corvane-shear-1-0-250', 'icea-4-0-al-15-100-flat-strap', 'icea-4-0-al-15-100', 'chamber'];
+        yield '15 three cores, 11 to 33 kV' => [
+            'quillon-long-joint-36', '11 kV', 'brasswick-al-95', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried',
+        ];
+        yield '16 three cores, nested sets' => [
+            'harrow-nested-12', 'K1', 'tallis-shear-95-150', 'iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire', 'buried',
+        ];
+        yield '17 three cores, slip-on, armour tape' => [
+            'osterwick-tape-joint-12', 'L1', 'brasswick-al-95', 'iec-3x95-al-12-steel-tape', 'iec-3x95-al-12-steel-tape', 'chamber',
+        ];
+        yield '18 any screen, an earth to the outside' => [
+            'harrow-universal-35', '15', 'corvane-shear-1-0-250', 'icea-4-0-al-15-100-flat-strap', 'icea-4-0-al-15-100', 'chamber',
+        ];
     }
 
     /** What a good jointer writes down on being told. */
@@ -113,7 +177,9 @@ final class DemoSheetsTest extends TestCase
             TaskKind::Park => new PartParked($end, $task->part->key ?? ''),
             TaskKind::Cut => self::cut($task),
             TaskKind::Connector => new ConnectorFitted('B1'),
-            TaskKind::Check => new CheckMade($task->checkPlace() ?? self::fail('a check'), self::answer($task->check->question ?? self::fail('a check'), $task->window)),
+            TaskKind::Check => new CheckMade(
+                $task->checkPlace() ?? self::fail('a check'), self::answer($task->check->question ?? self::fail('a check'), $task->window),
+            ),
             TaskKind::Finish => new StageFinished($task->stage->key),
             TaskKind::Release => new HoldReleased($task->stage->key),
         };
@@ -162,6 +228,8 @@ final class DemoSheetsTest extends TestCase
     /** @return list<string> */
     private static function obstacles(Plan $plan): array
     {
-        return array_map(static fn (Obstacle $obstacle): string => (new Reader(LengthUnit::Millimetre))->say($obstacle->reason), $plan->obstacles);
+        return array_map(
+            static fn (Obstacle $obstacle): string => (new Reader(LengthUnit::Millimetre))->say($obstacle->reason), $plan->obstacles,
+        );
     }
 }

@@ -20,32 +20,68 @@ final class KitSheetTest extends TestCase
     /** @return iterable<string, array{string, mixed, string, string}> */
     public static function faults(): iterable
     {
-        $check = static fn (string $kind, string $min, string $max = '', string $after = ''): array => self::stages(checks: [['key' => 'c', 'ask' => 'Look', 'reason' => 'So.', 'kind' => $kind, 'min' => $min, ...('' === $max ? [] : ['max' => $max]), ...('' === $after ? [] : ['after' => $after])]]);
+        $check = static fn (string $kind, string $min, string $max = '', string $after = ''): array => self::stages(checks: [[
+            'key' => 'c',
+            'ask' => 'Look',
+            'reason' => 'So.',
+            'kind' => $kind,
+            'min' => $min,
+            ...('' === $max ? [] : ['max' => $max]),
+            ...('' === $after ? [] : ['after' => $after]),
+        ]]);
         yield 'a tube that grows' => ['sizes.0.parts.stress-tube.recoveredBore', '39 mm', 'sizes[0].parts.stress-tube', 'must shrink'];
         yield 'a row without its pitch' => ['sizes.0.parts.stress-tube.count', 3, 'sizes[0].parts.stress-tube', 'give "pitch"'];
         yield 'a range upside down' => ['sizes.0.insulation', ['min' => '24 mm', 'max' => '17 mm'], 'sizes[0].insulation', '24 mm'];
-        yield 'a cut worked out from itself' => ['cuts.3.cases.0.distance', 'cut_oversheath - 100 mm', '', 'from itself, by way of the others'];
-        yield 'a length added to an area' => ['cuts.0.cases.0.distance', 'tape_left + 95 mm²', 'cuts[0].cases[0].distance', 'between a length and an area'];
+        yield 'a cut worked out from itself' => [
+            'cuts.3.cases.0.distance', 'cut_oversheath - 100 mm', '', 'from itself, by way of the others',
+        ];
+        yield 'a length added to an area' => [
+            'cuts.0.cases.0.distance', 'tape_left + 95 mm²', 'cuts[0].cases[0].distance', 'between a length and an area',
+        ];
         yield 'an unknown name' => ['parts.0.from', 'middle', 'parts[0].from', 'not one that formulas know'];
         yield 'a cut that armour needs' => ['armours', ['steel-wire'], '', 'has no rule for the cut "armour"'];
         yield 'a part on an end that is not there' => ['function', 'termination', '', 'only a joint has one'];
-        yield 'a rule about nothing that is there' => ['parts.0.coverage', [['rule' => 'butts', 'of' => 'connector', 'reason' => 'So.']], 'parts[0].coverage[0].max', 'within how much'];
+        yield 'a rule about nothing that is there' => [
+            'parts.0.coverage',
+            [['rule' => 'butts', 'of' => 'connector', 'reason' => 'So.']],
+            'parts[0].coverage[0].max',
+            'within how much',
+        ];
         yield 'a window upside down' => ['stages', $check('length', '8 mm', '3 mm'), 'stages[0].checks[0]', 'from 8 mm down to 3 mm'];
-        yield 'a torque upside down' => ['stages', $check('torque', '81 N·m', '50 lbf·ft'), 'stages[0].checks[0]', 'give the smaller limit first'];
-        yield 'a time that is none' => ['stages', $check('wait', 'a while', after: 'all'), 'stages[0].checks[0].min', 'write "30 s", "5 min" or "2 h"'];
-        yield 'a wait for what comes later' => ['stages', $check('wait', '5 min', after: 'later'), '', 'waits for the stage "later", which does not come before it'];
-        yield 'a part parked that nothing uses' => ['stages', self::stages(installs: ['outer-sleeve']), '', 'parks "stress-tube", but no stage installs it'];
-        yield 'a part parked too late' => ['stages', self::stages(parks: ['stress-tube']), '', '"outer-sleeve" is parked in no stage up to the connector'];
-        yield 'a stage with an unknown part' => ['stages', self::stages(installs: ['stress-tube', 'outer-sleeve', 'sock']), '', 'names the part "sock", which the sheet does not have'];
+        yield 'a torque upside down' => [
+            'stages', $check('torque', '81 N·m', '50 lbf·ft'), 'stages[0].checks[0]', 'give the smaller limit first',
+        ];
+        yield 'a time that is none' => [
+            'stages', $check('wait', 'a while', after: 'all'), 'stages[0].checks[0].min', 'write "30 s", "5 min" or "2 h"',
+        ];
+        yield 'a wait for what comes later' => [
+            'stages', $check('wait', '5 min', after: 'later'), '', 'waits for the stage "later", which does not come before it',
+        ];
+        yield 'a part parked that nothing uses' => [
+            'stages', self::stages(installs: ['outer-sleeve']), '', 'parks "stress-tube", but no stage installs it',
+        ];
+        yield 'a part parked too late' => [
+            'stages', self::stages(parks: ['stress-tube']), '', '"outer-sleeve" is parked in no stage up to the connector',
+        ];
+        yield 'a stage with an unknown part' => [
+            'stages',
+            self::stages(installs: ['stress-tube', 'outer-sleeve', 'sock']),
+            '',
+            'names the part "sock", which the sheet does not have',
+        ];
         yield 'a cut that no stage makes' => ['stages', self::stages(cuts: ['oversheath']), '', 'the cut "metallic-screen" exactly once'];
-        yield 'weather the wrong way round' => ['shelf', ['coldestInstallation' => '40 °C', 'warmestInstallation' => '0 °C'], 'shelf', 'exchange them'];
+        yield 'weather the wrong way round' => [
+            'shelf', ['coldestInstallation' => '40 °C', 'warmestInstallation' => '0 °C'], 'shelf', 'exchange them',
+        ];
     }
 
     /** @return iterable<string, array{string, string, array<string, int>}> sheet, size, and how often some of its things lie in the box */
     public static function boxes(): iterable
     {
         yield 'one of each' => ['quillon-straight-12', '2', ['stress-tube' => 1, 'outer-sleeve' => 1]];
-        yield 'on each core of each end, on each core, and once' => ['quillon-wire-joint-12', '95', ['stress' => 6, 'dual' => 3, 'outer-1' => 1]];
+        yield 'on each core of each end, on each core, and once' => [
+            'quillon-wire-joint-12', '95', ['stress' => 6, 'dual' => 3, 'outer-1' => 1],
+        ];
         yield 'two sheds on each core' => ['quillon-end-3c-12', '1', ['breakout' => 1, 'stress' => 3, 'shed' => 6, 'seal' => 3]];
     }
 
@@ -69,7 +105,9 @@ final class KitSheetTest extends TestCase
             self::read(self::changed(self::sheet(), explode('.', $path), $value));
         } catch (BadDocument $bad) {
             $there = array_filter($bad->problems, static fn (Problem $problem): bool => $problem->path === $place);
-            self::assertStringContainsString($mend, implode(' ', array_map(static fn (Problem $problem): string => $problem->message, $there)), $bad->getMessage());
+            self::assertStringContainsString(
+                $mend, implode(' ', array_map(static fn (Problem $problem): string => $problem->message, $there)), $bad->getMessage(),
+            );
 
             return;
         }
@@ -102,12 +140,17 @@ final class KitSheetTest extends TestCase
     #[Test]
     public function everyFaultOfASheetIsToldAtOnce(): void
     {
-        $sheet = self::changed(self::changed(self::sheet(), ['cuts', '0', 'cases', '0', 'distance'], '5 mm + 1'), ['parts', '1', 'kind'], 'hat');
+        $sheet = self::changed(
+            self::changed(self::sheet(), ['cuts', '0', 'cases', '0', 'distance'], '5 mm + 1'), ['parts', '1', 'kind'], 'hat',
+        );
         try {
             self::read($sheet);
             self::fail('it was taken');
         } catch (BadDocument $bad) {
-            self::assertSame(['cuts[0].cases[0].distance', 'parts[1].kind'], array_map(static fn (Problem $problem): string => $problem->path, $bad->problems));
+            self::assertSame(
+                ['cuts[0].cases[0].distance', 'parts[1].kind'],
+                array_map(static fn (Problem $problem): string => $problem->path, $bad->problems),
+            );
         }
     }
 
@@ -131,9 +174,24 @@ final class KitSheetTest extends TestCase
      *
      * @return list<array<string, mixed>>
      */
-    private static function stages(array $parks = ['stress-tube', 'outer-sleeve'], array $cuts = ['oversheath', 'metallic-screen', 'insulation-screen', 'insulation'], array $installs = ['stress-tube', 'outer-sleeve'], array $checks = []): array
-    {
-        return [['key' => 'all', 'title' => 'All', 'parks' => $parks, 'cuts' => $cuts, 'fitsConnector' => true, 'installs' => $installs, 'checks' => $checks], ['key' => 'later', 'title' => 'Later']];
+    private static function stages(
+        array $parks = ['stress-tube', 'outer-sleeve'],
+        array $cuts = ['oversheath', 'metallic-screen', 'insulation-screen', 'insulation'],
+        array $installs = ['stress-tube', 'outer-sleeve'],
+        array $checks = [],
+    ): array {
+        return [
+            [
+                'key' => 'all',
+                'title' => 'All',
+                'parks' => $parks,
+                'cuts' => $cuts,
+                'fitsConnector' => true,
+                'installs' => $installs,
+                'checks' => $checks,
+            ],
+            ['key' => 'later', 'title' => 'Later'],
+        ];
     }
 
     /** @return array<string, mixed> */

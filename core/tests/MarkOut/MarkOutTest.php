@@ -30,7 +30,10 @@ final class MarkOutTest extends TestCase
     #[Test]
     public function shearBoltConnectorsButt(): void
     {
-        self::assertSame(['245 mm', '210 mm', '160 mm', '52 mm'], self::places(self::markOut(Example::with(Example::joint(), 'connector', Example::connector('shear-bolt'))), End::B));
+        self::assertSame(
+            ['245 mm', '210 mm', '160 mm', '52 mm'],
+            self::places(self::markOut(Example::with(Example::joint(), 'connector', Example::connector('shear-bolt'))), End::B),
+        );
     }
 
     /** Source of the strip rule: common practice, the lug's bore depth + 3 mm. */
@@ -40,12 +43,19 @@ final class MarkOutTest extends TestCase
         $markOut = self::markOut(Example::termination());
         self::assertSame(['252 mm', '217 mm', '167 mm', '59 mm'], self::places($markOut, End::A));
         self::assertSame([Datum::CableEnd, Datum::LugHole, Datum::OversheathCut], $markOut->datums());
-        self::assertSame('89 mm', $markOut->from(Datum::LugHole, End::A, self::mark($markOut, Cut::Insulation)->at, Length::ofMillimetres(252))->toText(), 'hole to mouth 86 less bore 56, and 59');
+        self::assertSame(
+            '89 mm',
+            $markOut->from(Datum::LugHole, End::A, self::mark($markOut, Cut::Insulation)->at, Length::ofMillimetres(252))->toText(),
+            'hole to mouth 86 less bore 56, and 59',
+        );
         $window = $markOut->windowFrom(Datum::LugHole, End::A, self::mark($markOut, Cut::Insulation)->window(), Length::ofMillimetres(252));
         self::assertSame(['89 mm', '90 mm'], [$window->min?->toText(), $window->max?->toText()], 'the sheet allows 1 mm more');
     }
 
-    /** The wall under the blade is that of this cable: 0.3 mm off a wall of 4 mm, and off 4.5 mm where it measures 20.5 mm over the insulation. */
+    /**
+     * The wall under the blade is that of this cable: 0.3 mm off a wall of 4 mm, and off 4.5 mm where it measures 20.5 mm over the
+     * insulation.
+     */
     #[Test]
     public function theBladeIsSetToTheWallOfTheOwnEnd(): void
     {
@@ -60,8 +70,14 @@ final class MarkOutTest extends TestCase
         $markOut = self::markOut(Example::joint());
         $mark = self::mark($markOut, Cut::InsulationScreen);
         $cutAt = Length::ofMicrometres(251_500);
-        self::assertSame('167 mm', $markOut->from(Datum::JointCentre, End::A, $mark->at, $cutAt)->toText(), 'half of the 4 mm centre stop further');
-        self::assertSame('86.5 mm', $markOut->from(Datum::OversheathCut, End::A, $mark->at, $cutAt)->toText(), 'from where the oversheath was really cut');
+        self::assertSame(
+            '167 mm', $markOut->from(Datum::JointCentre, End::A, $mark->at, $cutAt)->toText(), 'half of the 4 mm centre stop further',
+        );
+        self::assertSame(
+            '86.5 mm',
+            $markOut->from(Datum::OversheathCut, End::A, $mark->at, $cutAt)->toText(),
+            'from where the oversheath was really cut',
+        );
         $window = $markOut->windowFrom(Datum::OversheathCut, End::A, $mark->window(), $cutAt);
         self::assertSame(['85.5 mm', '87.5 mm'], [$window->min?->toText(), $window->max?->toText()]);
     }
@@ -73,14 +89,18 @@ final class MarkOutTest extends TestCase
         $mark = self::mark(self::markOut(Example::joint()), Cut::Insulation);
         self::assertSame(['3.7 mm', true], [$mark->depth?->toText(), $mark->isDepthMeasured], 'half of 19.5 less 11.5, less 0.3');
         self::assertSame('104 mm / 2 + 5 mm = 57 mm', (new Reader($job->unit))->say($mark->working));
-        self::assertFalse(self::mark(self::markOut(Example::with(Example::joint(), 'ends.A.readings', [])), Cut::Insulation)->isDepthMeasured);
+        self::assertFalse(
+            self::mark(self::markOut(Example::with(Example::joint(), 'ends.A.readings', [])), Cut::Insulation)->isDepthMeasured,
+        );
     }
 
     #[Test]
     public function marksThatWouldCrossAtTheirTolerancesAreRefusedInWords(): void
     {
         $sheet = Example::joint();
-        $plan = Plan::of(Example::read(Example::with($sheet, 'kit.sheet.sizes.0.dimensions.tape_left', '4 mm'))->job, BuildState::nothingDone());
+        $plan = Plan::of(
+            Example::read(Example::with($sheet, 'kit.sheet.sizes.0.dimensions.tape_left', '4 mm'))->job, BuildState::nothingDone(),
+        );
         self::assertNull($plan->markOut);
         self::assertSame(
             'End A: the metallic screen is cut at 215 mm, which does not lie inside the cut of the oversheath at 219 mm with both tolerances. This kit and connector do not go together.',

@@ -16,7 +16,9 @@ use PHPUnit\Framework\TestCase;
 /** A mark is given as an instrument can set it; whoever keeps to what is shown keeps to the true window. */
 final class SetMarkTest extends TestCase
 {
-    /** @return iterable<string, array{LengthUnit, string, string, string, list<string>, Instrument|null}> unit, nominal, window; target and limits shown; instrument */
+    /**
+     * @return iterable<string, array{LengthUnit, string, string, string, list<string>, Instrument|null}> unit, nominal, window; target and limits shown; instrument
+     */
     public static function marks(): iterable
     {
         [$mm, $inch] = [LengthUnit::Millimetre, LengthUnit::Inch];
@@ -29,15 +31,20 @@ final class SetMarkTest extends TestCase
         yield 'a sixteenth, its limits in thirty-seconds' => [$inch, '57 mm', '56 mm', '58 mm', ['2 1/4', '2 7/32', '2 9/32'], null];
         yield 'a window of a quarter inch' => [$inch, '2.25 in', '2.125 in', '2.375 in', ['2 1/4', '2 1/8', '2 3/8'], null];
         yield 'thirty-seconds' => [$inch, '2.22 in', '2.185 in', '2.25 in', ['2 7/32', '2 3/16', '2 1/4'], null];
-        yield 'sixty-fourths take a rule' => [$inch, '2.2344 in', '2.225 in', '2.255 in', ['2 15/64', '2 15/64', '2 1/4'], Instrument::SteelRule];
-        yield 'thousandths take a caliper' => [$inch, '2.235 in', '2.2345 in', '2.2395 in', ['2.235', '2.235', '2.239'], Instrument::Caliper];
+        yield 'sixty-fourths take a rule' => [
+            $inch, '2.2344 in', '2.225 in', '2.255 in', ['2 15/64', '2 15/64', '2 1/4'], Instrument::SteelRule,
+        ];
+        yield 'thousandths take a caliper' => [
+            $inch, '2.235 in', '2.2345 in', '2.2395 in', ['2.235', '2.235', '2.239'], Instrument::Caliper,
+        ];
     }
 
     /** @param list<string> $shown */
     #[Test]
     #[DataProvider('marks')]
-    public function aMarkIsOneThatTheInstrumentShows(LengthUnit $unit, string $at, string $min, string $max, array $shown, ?Instrument $needs): void
-    {
+    public function aMarkIsOneThatTheInstrumentShows(
+        LengthUnit $unit, string $at, string $min, string $max, array $shown, ?Instrument $needs,
+    ): void {
         $set = SetMark::of(Length::parseWithUnit($at), Range::between(Length::parseWithUnit($min), Length::parseWithUnit($max)), $unit);
         self::assertSame([$shown, $needs], [[$set->at, $set->from, $set->to], $set->needs]);
     }
@@ -52,9 +59,17 @@ final class SetMarkTest extends TestCase
                 $window = Range::between($min, $min->plus(Length::ofMicrometres(60 + 30 * $i)));
                 $at = $min->plus(Length::ofMicrometres(7 * $i % (60 + 30 * $i)));
                 $set = SetMark::of($at, $window, $unit);
-                [$shown, $from, $to] = array_map(static fn (string $text): Length => Length::parse($text, $unit), [$set->at, $set->from, $set->to]);
-                self::assertTrue($window->contains($shown) && $window->contains($from) && $window->contains($to), "$i {$unit->value}: $set->at in $set->from to $set->to");
-                self::assertTrue($from->isLessThan($to) && $from->isAtMost($shown) && $shown->isAtMost($to), "$i {$unit->value}: $set->at in $set->from to $set->to");
+                [$shown, $from, $to] = array_map(
+                    static fn (string $text): Length => Length::parse($text, $unit), [$set->at, $set->from, $set->to],
+                );
+                self::assertTrue(
+                    $window->contains($shown) && $window->contains($from) && $window->contains($to),
+                    "$i {$unit->value}: $set->at in $set->from to $set->to",
+                );
+                self::assertTrue(
+                    $from->isLessThan($to) && $from->isAtMost($shown) && $shown->isAtMost($to),
+                    "$i {$unit->value}: $set->at in $set->from to $set->to",
+                );
             }
         }
     }

@@ -33,8 +33,9 @@ final class JudgementTest extends TestCase
 
     #[Test]
     #[DataProvider('readings')]
-    public function aLimitIsProvedOnlyByMoreThanTheUncertainty(string $typed, Instrument $instrument, Verdict $verdict, string $margin): void
-    {
+    public function aLimitIsProvedOnlyByMoreThanTheUncertainty(
+        string $typed, Instrument $instrument, Verdict $verdict, string $margin,
+    ): void {
         $window = Range::between(Length::ofMillimetres(57), Length::ofMillimetres(60));
         $judgement = Judgement::ofReading(Reading::typed($typed, LengthUnit::Millimetre, $instrument), $window);
 
@@ -61,6 +62,9 @@ final class JudgementTest extends TestCase
     #[Test]
     public function instrumentsHaveTheirUsualUncertainty(): void
     {
-        self::assertSame(['1 mm', '0.5 mm', '0.05 mm', '0.1 mm'], array_map(static fn (Instrument $instrument): string => $instrument->uncertainty()->toText(), Instrument::cases()));
+        self::assertSame(
+            ['1 mm', '0.5 mm', '0.05 mm', '0.1 mm'],
+            array_map(static fn (Instrument $instrument): string => $instrument->uncertainty()->toText(), Instrument::cases()),
+        );
     }
 }

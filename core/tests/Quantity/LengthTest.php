@@ -79,7 +79,15 @@ final class LengthTest extends TestCase
     #[Test]
     public function inchesFractionsMilsAndFeetAgreeWithGnuUnits(): void
     {
-        foreach (['1|64 in' => '1/64', '3|4 in' => '3/4', '1+11|16 in' => '1-11/16', '875 mil' => '875 mil', '0.362 in' => '0.362', '3 ft' => '3 ft', '13.5 in' => '13 1/2'] as $expression => $typed) {
+        foreach ([
+            '1|64 in' => '1/64',
+            '3|4 in' => '3/4',
+            '1+11|16 in' => '1-11/16',
+            '875 mil' => '875 mil',
+            '0.362 in' => '0.362',
+            '3 ft' => '3 ft',
+            '13.5 in' => '13 1/2',
+        ] as $expression => $typed) {
             $expression = str_contains($expression, '+') ? '('.str_replace(' in', ') in', $expression) : $expression;
             $output = shell_exec(\sprintf('units -t -o %%.12g %s nm', escapeshellarg($expression)));
             self::assertIsString($output, 'GNU units must be installed');
@@ -139,7 +147,12 @@ final class LengthTest extends TestCase
     #[Test]
     public function millimetresDropZerosAndCaliperInchesKeepThem(): void
     {
-        self::assertSame(['57', '57.5', '57.3', '-3'], array_map(static fn (int $um): string => LengthFormat::millimetres(Length::ofMicrometres($um)), [57_000, 57_500, 57_250, -3_000]));
+        self::assertSame(
+            ['57', '57.5', '57.3', '-3'],
+            array_map(
+                static fn (int $um): string => LengthFormat::millimetres(Length::ofMicrometres($um)), [57_000, 57_500, 57_250, -3_000],
+            ),
+        );
         self::assertSame(['1.000', '0.362'], [LengthFormat::inches(Length::ofMils(1000)), LengthFormat::inches(Length::ofMils(362))]);
         self::assertSame('3.716667', LengthFormat::exactMillimetres(Length::ofNanometres(3_716_667)));
     }

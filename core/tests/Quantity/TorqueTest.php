@@ -27,13 +27,19 @@ final class TorqueTest extends TestCase
     #[Test]
     public function bothUnitsAreSaid(): void
     {
-        self::assertSame(['67.8 N·m (50 lbf·ft)', '81.3 N·m (60 lbf·ft)'], [Torque::parse('50 lbf·ft')->inBothUnits(), Torque::parse('60 ft-lb')->inBothUnits()]);
+        self::assertSame(
+            ['67.8 N·m (50 lbf·ft)', '81.3 N·m (60 lbf·ft)'],
+            [Torque::parse('50 lbf·ft')->inBothUnits(), Torque::parse('60 ft-lb')->inBothUnits()],
+        );
         self::assertSame('17 N·m (12.5 lbf·ft)', Torque::parse('17 Nm')->inBothUnits());
         self::assertSame('45.5 N·m', Torque::parse('45,5 N·m')->toText());
         self::assertEquals(Torque::parse('26 lbf·ft'), Torque::parse(Torque::parse('26 lbf·ft')->toText()), 'what is written can be read');
     }
 
-    /** A least is shown rounded up and a most rounded down, in both units: 50 lbf·ft, 67.79 N·m, does not reach 68 N·m, and nobody is told that it does. */
+    /**
+     * A least is shown rounded up and a most rounded down, in both units: 50 lbf·ft, 67.79 N·m, does not reach 68 N·m, and nobody is told
+     * that it does.
+     */
     #[Test]
     public function aLimitIsShownInwardsSoThatWhatIsShownIsNeverRefused(): void
     {
@@ -46,7 +52,10 @@ final class TorqueTest extends TestCase
                 preg_match('/\A(\S+) N·m \((\S+) lbf·ft\)\z/u', $limit->inBothUnits(Rounding::Down), $down);
                 foreach (['N·m', 'lbf·ft'] as $i => $shown) {
                     self::assertTrue($limit->isAtMost(Torque::parse(($up[$i + 1] ?? '')." $shown")), "at least {$limit->toText()}");
-                    self::assertTrue('0' === ($down[$i + 1] ?? '') || Torque::parse(($down[$i + 1] ?? '')." $shown")->isAtMost($limit), "at most {$limit->toText()}");
+                    self::assertTrue(
+                        '0' === ($down[$i + 1] ?? '') || Torque::parse(($down[$i + 1] ?? '')." $shown")->isAtMost($limit),
+                        "at most {$limit->toText()}",
+                    );
                 }
             }
         }

@@ -32,7 +32,9 @@ use PHPUnit\Framework\TestCase;
 /** The ranking works with columns of numbers; what it finds must be what the reports say, size by size. */
 final class RankingTest extends TestCase
 {
-    /** @return iterable<string, array{AccessoryFunction, array<string, string>, array<string, string>|null, Place|null}> cables; readings in mm that replace the nominal ones, null: nothing is measured */
+    /**
+     * @return iterable<string, array{AccessoryFunction, array<string, string>, array<string, string>|null, Place|null}> cables; readings in mm that replace the nominal ones, null: nothing is measured
+     */
     public static function jobs(): iterable
     {
         $alike = static fn (string $cable): array => ['A' => $cable, 'B' => $cable];
@@ -40,14 +42,24 @@ final class RankingTest extends TestCase
         yield 'no place said' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), [], null];
         yield 'not measured' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), null, Place::Buried];
         yield 'on the edge of a size' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), ['insulation' => '17.98'], Place::Buried];
-        yield 'one layer measured' => [AccessoryFunction::Joint, $alike('iec-1x150-al-24-copper-wire'), ['insulation' => '25.2'], Place::Chamber];
+        yield 'one layer measured' => [
+            AccessoryFunction::Joint, $alike('iec-1x150-al-24-copper-wire'), ['insulation' => '25.2'], Place::Chamber,
+        ];
         yield 'only the conductor measured' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), ['conductor' => '11.4'], Place::Buried];
-        yield 'neutral wires, 35 kV' => [AccessoryFunction::Joint, $alike('icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163'), [], Place::Chamber];
-        yield 'three cores, wire armour' => [AccessoryFunction::Joint, ['A' => 'iec-3x95-al-12-steel-wire', 'B' => 'iec-3x95-cu-12-steel-wire'], [], Place::Buried];
-        yield 'paper to polymeric' => [AccessoryFunction::Joint, ['A' => 'lead-3x95-cu-12-belted-steel-wire', 'B' => 'iec-1x95-al-12'], [], Place::Buried];
+        yield 'neutral wires, 35 kV' => [
+            AccessoryFunction::Joint, $alike('icea-4-0-al-35-100-tr-xlpe-concentric-neutral-11-163'), [], Place::Chamber,
+        ];
+        yield 'three cores, wire armour' => [
+            AccessoryFunction::Joint, ['A' => 'iec-3x95-al-12-steel-wire', 'B' => 'iec-3x95-cu-12-steel-wire'], [], Place::Buried,
+        ];
+        yield 'paper to polymeric' => [
+            AccessoryFunction::Joint, ['A' => 'lead-3x95-cu-12-belted-steel-wire', 'B' => 'iec-1x95-al-12'], [], Place::Buried,
+        ];
         yield 'an end outdoors' => [AccessoryFunction::Termination, ['A' => 'iec-3x95-al-12-steel-wire'], [], Place::Outdoor];
         yield 'an end indoors' => [AccessoryFunction::Termination, ['A' => 'icea-4-0-al-15-100'], [], Place::Indoor];
-        yield 'an elbow' => [AccessoryFunction::SeparableConnector, ['A' => 'icea-4-0-al-25-100-tr-xlpe-concentric-neutral-11-163'], [], Place::Chamber];
+        yield 'an elbow' => [
+            AccessoryFunction::SeparableConnector, ['A' => 'icea-4-0-al-25-100-tr-xlpe-concentric-neutral-11-163'], [], Place::Chamber,
+        ];
     }
 
     /**
@@ -63,12 +75,17 @@ final class RankingTest extends TestCase
         $ranked = Ranking::kits($enquiry, KitTable::of($sheets), ConnectorTable::of([]));
         $reports = self::reports($enquiry, $sheets);
         self::assertCount(\count($reports), $ranked->rows);
-        $homes = array_map(static fn (array $size): bool => $enquiry->isAtHome($size[1]->takes(End::A)->conductors), self::sizes($enquiry, $sheets));
+        $homes = array_map(
+            static fn (array $size): bool => $enquiry->isAtHome($size[1]->takes(End::A)->conductors), self::sizes($enquiry, $sheets),
+        );
         $inOrder = array_map(static fn (int $row): string => self::place($reports[$row], $homes[$row]), $ranked->rows);
         $sorted = $inOrder;
         sort($sorted);
         self::assertSame($sorted, $inOrder);
-        self::assertSame(\count(array_filter($reports, static fn (FitReport $report): bool => 'does-not-fit' !== $report->outcome()->value)), $ranked->possible);
+        self::assertSame(
+            \count(array_filter($reports, static fn (FitReport $report): bool => 'does-not-fit' !== $report->outcome()->value)),
+            $ranked->possible,
+        );
     }
 
     /**
@@ -77,8 +94,9 @@ final class RankingTest extends TestCase
      */
     #[Test]
     #[DataProvider('jobs')]
-    public function theConnectorThatGoesBestWithASizeIsTheOneThatItsReportsSay(AccessoryFunction $function, array $cables, ?array $readings, ?Place $place): void
-    {
+    public function theConnectorThatGoesBestWithASizeIsTheOneThatItsReportsSay(
+        AccessoryFunction $function, array $cables, ?array $readings, ?Place $place,
+    ): void {
         $enquiry = self::enquiry($function, $cables, $readings, $place);
         $sheets = self::sheets($function);
         $connectors = Demo::connectors();
@@ -86,7 +104,12 @@ final class RankingTest extends TestCase
         $sizes = self::sizes($enquiry, $sheets);
         $kits = self::reports($enquiry, $sheets);
         foreach ($ranked->pairs as $row => $pair) {
-            $together = array_map(static fn ($connector): FitReport => $kits[$row]->and(ConnectorFit::judge($function, $enquiry->cables, $connector, ...$sizes[$row])), $connectors);
+            $together = array_map(
+                static fn ($connector): FitReport => $kits[$row]->and(ConnectorFit::judge(
+                    $function, $enquiry->cables, $connector, ...$sizes[$row],
+                )),
+                $connectors,
+            );
             $goes = array_filter($together, static fn (FitReport $report): bool => 'does-not-fit' !== $report->outcome()->value);
             self::assertCount($pair->goes, $goes);
             self::assertSame([] === $goes, null === $pair->connector);
@@ -104,7 +127,9 @@ final class RankingTest extends TestCase
         $connectors = Demo::connectors();
         $sheet = Demo::kit('thole-splice-15');
         $table = KitTable::of([$sheet]);
-        $ranked = Ranking::connectors($enquiry, ConnectorTable::of($connectors), $table, $table->find('thole-splice-15', $sheet->revision->number, 'A'));
+        $ranked = Ranking::connectors(
+            $enquiry, ConnectorTable::of($connectors), $table, $table->find('thole-splice-15', $sheet->revision->number, 'A'),
+        );
         $standings = array_map(static fn (int $row): string => self::place(
             ConnectorFit::judge($enquiry->function, $enquiry->cables, $connectors[$row], $sheet, $sheet->sizes['A']),
             $enquiry->isAtHome($connectors[$row]->barrels->at(End::A)->sizes),
@@ -157,7 +182,10 @@ final class RankingTest extends TestCase
     {
         $enquiry = self::enquiry(AccessoryFunction::Joint, ['A' => 'iec-1x95-al-12', 'B' => 'iec-1x95-al-12'], null, Place::Buried);
         $sheet = Demo::kit('quillon-straight-12');
-        $reports = array_map(static fn (KitSize $size): FitReport => KitFit::judge($enquiry->function, $enquiry->cables, $enquiry->site, $sheet, $size), $sheet->sizes);
+        $reports = array_map(
+            static fn (KitSize $size): FitReport => KitFit::judge($enquiry->function, $enquiry->cables, $enquiry->site, $sheet, $size),
+            $sheet->sizes,
+        );
         $report = array_values(array_filter($reports, static fn (FitReport $one): bool => 'cannot-tell' === $one->outcome()->value))[0];
         $waiting = array_filter($report->condensed()->findings, static fn (Finding $finding): bool => null !== $finding->needed);
         $layers = array_map(static fn (Finding $finding): string => $finding->end?->value.' '.$finding->needed?->layer->value, $waiting);
@@ -188,7 +216,12 @@ final class RankingTest extends TestCase
      */
     private static function enquiry(AccessoryFunction $function, array $cables, ?array $readings, ?Place $place): Enquiry
     {
-        $ends = array_map(static fn (CableEnd $end): CableEnd => [] === $readings ? $end : new CableEnd($end->end, $end->construction, self::found($readings ?? []), null), Demo::ends($cables));
+        $ends = array_map(
+            static fn (CableEnd $end): CableEnd => [] === $readings ? $end : new CableEnd(
+                $end->end, $end->construction, self::found($readings ?? []), null,
+            ),
+            Demo::ends($cables),
+        );
 
         return new Enquiry($function, $ends, Site::of(Weather::unknown(), $place, null), LengthUnit::Millimetre);
     }
@@ -196,7 +229,9 @@ final class RankingTest extends TestCase
     /** @param array<string, string> $readings */
     private static function found(array $readings): AsFound
     {
-        return AsFound::of(array_map(static fn (string $typed): array => [Reading::typed($typed, LengthUnit::Millimetre, Instrument::Caliper)], $readings));
+        return AsFound::of(array_map(
+            static fn (string $typed): array => [Reading::typed($typed, LengthUnit::Millimetre, Instrument::Caliper)], $readings,
+        ));
     }
 
     /** @return list<KitSheet> */
@@ -229,20 +264,33 @@ final class RankingTest extends TestCase
      */
     private static function reports(Enquiry $enquiry, array $sheets): array
     {
-        return array_map(static fn (array $size): FitReport => KitFit::judge($enquiry->function, $enquiry->cables, $enquiry->site, ...$size), self::sizes($enquiry, $sheets));
+        return array_map(
+            static fn (array $size): FitReport => KitFit::judge($enquiry->function, $enquiry->cables, $enquiry->site, ...$size),
+            self::sizes($enquiry, $sheets),
+        );
     }
 
-    /** Sorts as the ranking does: outcome, nominal diameters outside, how much is against it, the world of units, the largest of the thinnest margins. */
+    /**
+     * Sorts as the ranking does: outcome, nominal diameters outside, how much is against it, the world of units, the largest of the
+     * thinnest margins.
+     */
     private static function place(FitReport $report, bool $isAtHome): string
     {
         $margin = 10 ** 15 - ($report->thinnest()?->judgement?->margin->nanometres ?? 0);
 
-        return \sprintf('%d %03d %03d %d %016d', $report->outcome()->strictness(), $report->unlikely(), $report->obstacles(), (int) !$isAtHome, $margin);
+        return \sprintf(
+            '%d %03d %03d %d %016d', $report->outcome()->strictness(), $report->unlikely(), $report->obstacles(), (int) !$isAtHome, $margin,
+        );
     }
 
     /** Of a connector within a kit: outcome, how much is against it, the thinnest margin with the largest first. */
     private static function standing(FitReport $report): string
     {
-        return \sprintf('%d %03d %016d', $report->outcome()->strictness(), $report->obstacles(), 10 ** 15 - ($report->thinnest()?->judgement?->margin->nanometres ?? 0));
+        return \sprintf(
+            '%d %03d %016d',
+            $report->outcome()->strictness(),
+            $report->obstacles(),
+            10 ** 15 - ($report->thinnest()?->judgement?->margin->nanometres ?? 0),
+        );
     }
 }

@@ -50,7 +50,9 @@ final class SectionTest extends TestCase
         $section = self::section(Example::joint(), '163');
         $screen = self::layer($section, 'insulation-screen', End::A);
         self::assertSame(['-217 mm', '-165 mm'], self::extent($screen));
-        self::assertSame([Standing::Out, Standing::Planned], [$screen->standing, self::layer($section, 'insulation-screen', End::B)->standing]);
+        self::assertSame(
+            [Standing::Out, Standing::Planned], [$screen->standing, self::layer($section, 'insulation-screen', End::B)->standing],
+        );
     }
 
     #[Test]
@@ -59,13 +61,23 @@ final class SectionTest extends TestCase
         $laps = self::section(Example::joint())->laps;
         self::assertSame(['33 mm', '8 mm'], [$laps[0]->judgement->value->toText(), $laps[0]->judgement->margin->toText()]);
         $short = self::section(Example::with(Example::joint(), 'kit.sheet.sizes.0.parts.stress-tube.length', '370 mm'))->laps[0];
-        self::assertSame('End A: the stress tube would cover 18 mm of the insulation screen; the kit asks for 25 mm.', (new Reader(LengthUnit::Millimetre))->say($short->reason()));
+        self::assertSame(
+            'End A: the stress tube would cover 18 mm of the insulation screen; the kit asks for 25 mm.',
+            (new Reader(LengthUnit::Millimetre))->say($short->reason()),
+        );
     }
 
     /** @param array<string, mixed> $job */
     private static function section(array $job, ?string $screenCut = null): Section
     {
-        $log = null === $screenCut ? [] : [Entry::of('1', 'tester', new \DateTimeImmutable('2026-01-01T08:00:00Z'), new CutMeasured(MarkPlace::of(End::A, Cut::InsulationScreen), Reading::typed($screenCut, LengthUnit::Millimetre, Instrument::SteelRule)))];
+        $log = null === $screenCut ? [] : [Entry::of(
+            '1',
+            'tester',
+            new \DateTimeImmutable('2026-01-01T08:00:00Z'),
+            new CutMeasured(
+                MarkPlace::of(End::A, Cut::InsulationScreen), Reading::typed($screenCut, LengthUnit::Millimetre, Instrument::SteelRule),
+            ),
+        )];
 
         return Plan::of(Example::read($job)->job, BuildState::fold($log))->section ?? self::fail('no section');
     }

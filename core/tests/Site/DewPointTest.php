@@ -16,7 +16,10 @@ use PHPUnit\Framework\TestCase;
 
 final class DewPointTest extends TestCase
 {
-    /** Source: psychrolib 1.1.0 (ASHRAE Handbook Fundamentals 2017), run here over 0 to 40 °C and 30 to 100 %; where it gives a dew point of 0 °C or more. */
+    /**
+     * Source: psychrolib 1.1.0 (ASHRAE Handbook Fundamentals 2017), run here over 0 to 40 °C and 30 to 100 %; where it gives a dew point of
+     * 0 °C or more.
+     */
     #[Test]
     public function dewPointsAgreeWithAPsychrometricLibrary(): void
     {
@@ -31,14 +34,19 @@ final class DewPointTest extends TestCase
             self::assertTrue(\is_array($point) && is_numeric($point[0]) && is_numeric($point[1]) && is_numeric($point[2]));
             // Below 0 °C the library gives the frost point, which is another thing.
             if ($point[2] >= 0) {
-                self::assertEqualsWithDelta((float) $point[2], DewPoint::of((float) $point[0], (float) $point[1]), 0.06, "$point[0] °C, $point[1] %");
+                self::assertEqualsWithDelta(
+                    (float) $point[2], DewPoint::of((float) $point[0], (float) $point[1]), 0.06, "$point[0] °C, $point[1] %",
+                );
                 ++$compared;
             }
         }
         self::assertGreaterThan(80, $compared);
     }
 
-    /** Source: the Magnus form with the constants of Alduchov and Eskridge (1996), worked by hand: 20 °C and 50 % give 9.26 °C, 30 °C and 70 % give 23.93 °C. */
+    /**
+     * Source: the Magnus form with the constants of Alduchov and Eskridge (1996), worked by hand: 20 °C and 50 % give 9.26 °C, 30 °C and 70
+     * % give 23.93 °C.
+     */
     #[Test]
     public function dewPointsWorkedByHandComeOutTheSame(): void
     {
@@ -64,7 +72,9 @@ final class DewPointTest extends TestCase
     #[DataProvider('surfaces')]
     public function aCableStaysDryThreeKelvinAboveTheDewPoint(string $surface, Verdict $verdict): void
     {
-        $margin = Sweating::margin(Weather::of(Temperature::parse('20', TemperatureUnit::Celsius), 50), Temperature::parse($surface, TemperatureUnit::Celsius));
+        $margin = Sweating::margin(
+            Weather::of(Temperature::parse('20', TemperatureUnit::Celsius), 50), Temperature::parse($surface, TemperatureUnit::Celsius),
+        );
         self::assertNotNull($margin);
         self::assertSame($verdict, Sweating::verdict($margin));
     }
@@ -72,7 +82,9 @@ final class DewPointTest extends TestCase
     #[Test]
     public function whatIsNotReadCannotBeTold(): void
     {
-        self::assertNull(Sweating::margin(Weather::of(Temperature::parse('20', TemperatureUnit::Celsius), null), Temperature::parse('20', TemperatureUnit::Celsius)));
+        self::assertNull(Sweating::margin(
+            Weather::of(Temperature::parse('20', TemperatureUnit::Celsius), null), Temperature::parse('20', TemperatureUnit::Celsius),
+        ));
         $this->expectExceptionMessage('0 % is no relative humidity: it lies between 1 and 100 per cent.');
         Weather::of(null, 0);
     }

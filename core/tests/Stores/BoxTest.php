@@ -28,9 +28,16 @@ final class BoxTest extends TestCase
         yield 'set aside for this job' => [self::box()->reservedFor('mine'), ''];
         yield 'set aside for another' => [self::box()->reservedFor('theirs'), 'It is reserved for another job.'];
         yield 'opened for this job' => [self::box()->openedFor('mine', self::day(self::TODAY), []), ''];
-        yield 'opened for another' => [self::box()->openedFor('theirs', self::day('2026-10-01'), []), 'It was opened on 2026-10-01: what is left in it is not complete.'];
-        yield 'opened here and not complete' => [self::box()->openedFor('mine', self::day(self::TODAY), ['mesh']), 'Parts of it were missing when it was checked.'];
-        yield 'expired and reserved: what cannot be mended is said' => [self::box('2026-11-24')->reservedFor('theirs'), 'It expired on 2026-11-24: send it back.'];
+        yield 'opened for another' => [
+            self::box()->openedFor('theirs', self::day('2026-10-01'), []),
+            'It was opened on 2026-10-01: what is left in it is not complete.',
+        ];
+        yield 'opened here and not complete' => [
+            self::box()->openedFor('mine', self::day(self::TODAY), ['mesh']), 'Parts of it were missing when it was checked.',
+        ];
+        yield 'expired and reserved: what cannot be mended is said' => [
+            self::box('2026-11-24')->reservedFor('theirs'), 'It expired on 2026-11-24: send it back.',
+        ];
         yield 'opened by mistake and put back' => [self::box()->openedFor('theirs', self::day('2026-10-01'), ['mesh'])->closed(), ''];
     }
 
@@ -69,7 +76,20 @@ final class BoxTest extends TestCase
 
     private static function box(?string $expires = '2027-06-30'): Box
     {
-        return new Box('b', Revision::of('kit', 1), 'M', Gtin::parse('09506000134352'), 'B1', '', null, null === $expires ? null : self::day($expires), 'Shelf', null, null, []);
+        return new Box(
+            'b',
+            Revision::of('kit', 1),
+            'M',
+            Gtin::parse('09506000134352'),
+            'B1',
+            '',
+            null,
+            null === $expires ? null : self::day($expires),
+            'Shelf',
+            null,
+            null,
+            [],
+        );
     }
 
     private static function day(string $day): \DateTimeImmutable

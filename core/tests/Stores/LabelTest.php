@@ -13,7 +13,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
-/** The numbers are GS1's own examples: the check digit calculator's, the DataMatrix guideline's and the demonstration prefix 952 (all from memory). */
+/**
+ * The numbers are GS1's own examples: the check digit calculator's, the DataMatrix guideline's and the demonstration prefix 952 (all from
+ * memory).
+ */
 final class LabelTest extends TestCase
 {
     /** @return iterable<string, array{string, string}> */
@@ -51,7 +54,10 @@ final class LabelTest extends TestCase
     public function aLabelIsReadWithAndWithoutSeparator(string $text): void
     {
         $label = Label::read($text, 2026);
-        self::assertSame(['09501101530003', 'AB-123', '7', '2027-06-30', null], [$label->gtin->digits, $label->batch, $label->serial, $label->expiresOn?->format('Y-m-d'), $label->madeOn]);
+        self::assertSame(
+            ['09501101530003', 'AB-123', '7', '2027-06-30', null],
+            [$label->gtin->digits, $label->batch, $label->serial, $label->expiresOn?->format('Y-m-d'), $label->madeOn],
+        );
     }
 
     /**
@@ -74,7 +80,9 @@ final class LabelTest extends TestCase
     public function whatIsNotNeededIsSkippedAndListed(string $text, array $others): void
     {
         $label = Label::read($text, 2026);
-        self::assertSame(['09501101530003', 'AB-123', '2027-06-30'], [$label->gtin->digits, $label->batch, $label->expiresOn?->format('Y-m-d')]);
+        self::assertSame(
+            ['09501101530003', 'AB-123', '2027-06-30'], [$label->gtin->digits, $label->batch, $label->expiresOn?->format('Y-m-d')],
+        );
         self::assertSame($others, $label->others);
     }
 
@@ -128,12 +136,27 @@ final class LabelTest extends TestCase
     public function aBoxThatIsExpiredOpenedOrReservedCannotBeTakenAndSaysWhy(): void
     {
         $day = static fn (string $date): \DateTimeImmutable => new \DateTimeImmutable($date);
-        $box = static fn (?string $reserved, ?\DateTimeImmutable $opened): Box => new Box('b', Revision::of('kit', 1), '1', Gtin::parse('09501101530003'), 'AB', '', null, $day('2026-06-30'), 'Shelf 2', $reserved, $opened, []);
+        $box = static fn (?string $reserved, ?\DateTimeImmutable $opened): Box => new Box(
+            'b',
+            Revision::of('kit', 1),
+            '1',
+            Gtin::parse('09501101530003'),
+            'AB',
+            '',
+            null,
+            $day('2026-06-30'),
+            'Shelf 2',
+            $reserved,
+            $opened,
+            [],
+        );
         self::assertNull($box(null, null)->refusal($day('2026-06-30'), 'job'), 'the last day belongs to it');
         self::assertSame('It expired on {date}: send it back.', $box(null, null)->refusal($day('2026-07-01'), 'job')?->template);
         self::assertSame('It is reserved for another job.', $box('other', null)->refusal($day('2026-06-01'), 'job')?->template);
         self::assertNull($box('job', $day('2026-05-01'))->refusal($day('2026-06-01'), 'job'));
-        self::assertStringStartsWith('It was opened on', $box(null, $day('2026-05-01'))->refusal($day('2026-06-01'), 'job')->template ?? '');
+        self::assertStringStartsWith(
+            'It was opened on', $box(null, $day('2026-05-01'))->refusal($day('2026-06-01'), 'job')->template ?? '',
+        );
     }
 
     #[Test]

@@ -41,7 +41,10 @@ final readonly class RecordController
         $job = ($this->showJob)($id);
         $unit = LengthUnit::tryFrom($request->query->getString('unit')) ?? $job->stored->draft->unit;
 
-        return new Response(RecordPdf::of($job, new Reader($unit)), headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => self::named($job->stored->name, '.pdf')]);
+        return new Response(
+            RecordPdf::of($job, new Reader($unit)),
+            headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => self::named($job->stored->name, '.pdf')],
+        );
     }
 
     private static function named(string $name, string $ending): string

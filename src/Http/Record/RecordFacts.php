@@ -27,7 +27,9 @@ final readonly class RecordFacts
     /** @return list<array{string, string}> */
     public function rows(): array
     {
-        return array_map(fn (Fact $fact): array => [$this->reader->say($fact->label), $this->reader->say($fact->value)], Facts::of($this->plan));
+        return array_map(
+            fn (Fact $fact): array => [$this->reader->say($fact->label), $this->reader->say($fact->value)], Facts::of($this->plan),
+        );
     }
 
     /** @return list<list<string>> */

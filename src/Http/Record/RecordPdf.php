@@ -45,7 +45,15 @@ final readonly class RecordPdf
         $this->font(18, 'B');
         $this->pdf->Cell(0, 9, $this->job->stored->name, 0, 1);
         $this->font(10);
-        $this->pdf->Cell(0, 6, 'Record of a '.$this->reader->word($this->job->stored->function->label()).'. '.$this->reader->say($this->job->plan->completion()->sentence()), 0, 1);
+        $this->pdf->Cell(
+            0,
+            6,
+            'Record of a '.$this->reader->word($this->job->stored->function->label()).'. '.$this->reader->say(
+                $this->job->plan->completion()->sentence(),
+            ),
+            0,
+            1,
+        );
         $this->rule(0.5);
     }
 
@@ -81,13 +89,21 @@ final readonly class RecordPdf
 
     private function cuts(): void
     {
-        $this->table(['', 'Cut', 'mark', 'window', 'measured', 'by', 'verdict'], [12.0, 42.0, 24.0, 36.0, 24.0, 20.0, 20.0], (new RecordFacts($this->job->plan, $this->reader))->cuts());
+        $this->table(
+            ['', 'Cut', 'mark', 'window', 'measured', 'by', 'verdict'],
+            [12.0, 42.0, 24.0, 36.0, 24.0, 20.0, 20.0],
+            (new RecordFacts($this->job->plan, $this->reader))->cuts(),
+        );
     }
 
     private function log(): void
     {
         $this->pdf->Ln(4);
-        $this->table(['', 'When', 'Who', 'What was written down'], [8.0, 34.0, 34.0, 102.0], (new RecordFacts($this->job->plan, $this->reader))->log($this->job->stored->log));
+        $this->table(
+            ['', 'When', 'Who', 'What was written down'],
+            [8.0, 34.0, 34.0, 102.0],
+            (new RecordFacts($this->job->plan, $this->reader))->log($this->job->stored->log),
+        );
     }
 
     private function foot(): void
@@ -101,7 +117,9 @@ final readonly class RecordPdf
             default => 'The chain of entries is broken: the log was changed outside Berm.',
         };
         $this->pdf->MultiCell(0, 4, $chain, 0, 'L');
-        $this->pdf->MultiCell(0, 4, 'Berm computes and records. It never overrules the leaflet in the box, local rules or a licensed person.', 0, 'L');
+        $this->pdf->MultiCell(
+            0, 4, 'Berm computes and records. It never overrules the leaflet in the box, local rules or a licensed person.', 0, 'L',
+        );
     }
 
     /**
@@ -118,7 +136,9 @@ final readonly class RecordPdf
         $this->pdf->Ln();
         $this->font(8);
         foreach ($rows as $row) {
-            $lines = max(1, ...array_map(fn (string $cell, float $width): int => (int) $this->pdf->getNumLines($cell, $width), $row, $widths));
+            $lines = max(
+                1, ...array_map(fn (string $cell, float $width): int => (int) $this->pdf->getNumLines($cell, $width), $row, $widths),
+            );
             if ($this->pdf->GetY() + 4.4 * $lines > 280) {
                 $this->pdf->AddPage();
             }

@@ -15,8 +15,14 @@ final class SectionDrawing
 {
     private const TALLEST = 22.0;
 
-    private function __construct(private readonly \TCPDF $pdf, private readonly float $left, private readonly float $perMm, private readonly float $fromMm, private readonly float $axisY, private readonly float $largest)
-    {
+    private function __construct(
+        private readonly \TCPDF $pdf,
+        private readonly float $left,
+        private readonly float $perMm,
+        private readonly float $fromMm,
+        private readonly float $axisY,
+        private readonly float $largest,
+    ) {
     }
 
     /** @param float $left and $width in mm on the page */
@@ -34,7 +40,9 @@ final class SectionDrawing
             $pdf->AddPage();
             $axisY = $pdf->GetY() + 6 + 5 * \count($section->parts) + self::TALLEST;
         }
-        $largest = Length::largest(...array_map(static fn (Interval $one): Length => $one->radius, [...$section->layers, $section->connector]))->inMillimetres();
+        $largest = Length::largest(...array_map(
+            static fn (Interval $one): Length => $one->radius, [...$section->layers, $section->connector],
+        ))->inMillimetres();
         $drawing = new self($pdf, $left, $width / ($toMm - $fromMm), $fromMm, $axisY, $largest);
         $pdf->setFont('dejavusans', '', 7);
         $drawing->parts($section->parts, $reader);
@@ -72,8 +80,20 @@ final class SectionDrawing
             default => [201, 209, 214],
         };
         $height = self::TALLEST * $interval->radius->inMillimetres() / $this->largest;
-        $line = ['width' => Standing::Out === $interval->standing ? 0.7 : 0.25, 'dash' => Standing::Planned === $interval->standing ? '1,0.8' : 0, 'color' => Standing::Out === $interval->standing ? [179, 54, 26] : [29, 33, 28]];
-        $this->pdf->Rect($this->x($interval->from), $this->axisY - $height, $this->x($interval->to) - $this->x($interval->from), $height, 'DF', ['all' => $line], $fill);
+        $line = [
+            'width' => Standing::Out === $interval->standing ? 0.7 : 0.25,
+            'dash' => Standing::Planned === $interval->standing ? '1,0.8' : 0,
+            'color' => Standing::Out === $interval->standing ? [179, 54, 26] : [29, 33, 28],
+        ];
+        $this->pdf->Rect(
+            $this->x($interval->from),
+            $this->axisY - $height,
+            $this->x($interval->to) - $this->x($interval->from),
+            $height,
+            'DF',
+            ['all' => $line],
+            $fill,
+        );
     }
 
     private function marks(Plan $plan, Reader $reader): void

@@ -49,7 +49,9 @@ final readonly class SignInAnswer implements AuthenticationSuccessHandlerInterfa
 
     public function start(Request $request, ?AuthenticationException $authException = null): Response
     {
-        return ProblemListener::problem(401, 'not-signed-in', 'You are not signed in, or your session has ended. Sign in; what you typed is kept.');
+        return ProblemListener::problem(
+            401, 'not-signed-in', 'You are not signed in, or your session has ended. Sign in; what you typed is kept.',
+        );
     }
 
     /** Who is signed in, and the token for requests that change something. */

@@ -35,7 +35,10 @@ final class BoxJson
             'openedAt' => $box->openedAt?->format(\DATE_ATOM),
             'missing' => $box->missing,
             'refusal' => null === $refusal ? null : SentenceJson::of($refusal),
-            'holds' => array_map(static fn (BoxItem $item): array => ['key' => $item->key, 'name' => $item->name, 'count' => $item->count], $sheet->inBox($box->size)),
+            'holds' => array_map(
+                static fn (BoxItem $item): array => ['key' => $item->key, 'name' => $item->name, 'count' => $item->count],
+                $sheet->inBox($box->size),
+            ),
         ];
     }
 }

@@ -30,7 +30,9 @@ final class ChoiceJson
             'connector' => null === $choice->connector ? null : ConnectorJson::of($choice->connector),
             ...self::standing($choice),
             'connectorsThatGo' => $choice->connectorsThatGo,
-            'with' => null === $choice->with?->connector ? null : ['connector' => ConnectorJson::of($choice->with->connector), ...self::standing($choice->with)],
+            'with' => null === $choice->with?->connector ? null : [
+                'connector' => ConnectorJson::of($choice->with->connector), ...self::standing($choice->with),
+            ],
         ];
     }
 

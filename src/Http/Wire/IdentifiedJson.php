@@ -19,7 +19,9 @@ final class IdentifiedJson
         return [
             'compared' => $identified->compared,
             'candidates' => array_map(self::candidate(...), $identified->candidates),
-            'next' => null === $identified->next ? null : ['layer' => $identified->next->kind?->value, 'advice' => SentenceJson::of($identified->next->advice)],
+            'next' => null === $identified->next ? null : [
+                'layer' => $identified->next->kind?->value, 'advice' => SentenceJson::of($identified->next->advice),
+            ],
             'named' => null === $identified->named ? null : self::candidate($identified->named),
             'isMisnamed' => $identified->isMisnamed(),
         ];
@@ -32,7 +34,9 @@ final class IdentifiedJson
             'id' => $candidate->id, 'revision' => $candidate->revision, 'designation' => $candidate->designation, 'isPossible' => $candidate->isPossible(),
             'agreements' => array_map(static fn (Agreement $agreement): array => [
                 'layer' => $agreement->kind->value, 'isContradicted' => $agreement->isContradicted(),
-                'judgement' => null === $agreement->judgement ? null : FitJson::judgement($agreement->judgement), 'reason' => SentenceJson::of($agreement->reason),
+                'judgement' => null === $agreement->judgement
+                    ? null
+                    : FitJson::judgement($agreement->judgement), 'reason' => SentenceJson::of($agreement->reason),
             ], $candidate->agreements),
             'contradictions' => array_map(static fn (Sight $sight): string => $sight->value, $candidate->contradictions),
         ];

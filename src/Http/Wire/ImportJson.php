@@ -17,7 +17,12 @@ final class ImportJson
             'read' => self::names($imported->read),
             'added' => self::names($imported->added),
             'known' => self::names($imported->known),
-            'problems' => array_map(static fn (ImportProblem $problem): array => ['row' => $problem->row, 'column' => $problem->column, 'message' => $problem->message], $imported->import->problems),
+            'problems' => array_map(
+                static fn (ImportProblem $problem): array => [
+                    'row' => $problem->row, 'column' => $problem->column, 'message' => $problem->message,
+                ],
+                $imported->import->problems,
+            ),
             'skipped' => $imported->import->skipped,
         ];
     }

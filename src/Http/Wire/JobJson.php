@@ -47,7 +47,9 @@ final class JobJson
             'function' => $job->stored->function->value,
             'unit' => $job->stored->draft->unit->value,
             'changedAt' => $job->stored->changedAt->format(\DATE_ATOM),
-            'cables' => array_values(array_map(static fn (CableEnd $cable): string => $cable->construction->designation, $plan->job->cables)),
+            'cables' => array_values(array_map(
+                static fn (CableEnd $cable): string => $cable->construction->designation, $plan->job->cables,
+            )),
             'kit' => null === $plan->job->sheet || null === $plan->job->size ? null : KitJson::size($plan->job->sheet, $plan->job->size),
             ...PlanJson::standing($plan),
         ];
@@ -56,6 +58,8 @@ final class JobJson
     /** @return array<string, mixed> */
     private static function entry(StoredEntry $stored, Plan $plan): array
     {
-        return ['sequence' => $stored->sequence, 'hash' => $stored->hash, ...EntryJson::of($stored->entry, $plan->build, new Names($plan->job))];
+        return [
+            'sequence' => $stored->sequence, 'hash' => $stored->hash, ...EntryJson::of($stored->entry, $plan->build, new Names($plan->job)),
+        ];
     }
 }

@@ -39,14 +39,23 @@ final class KitSheetJson
     {
         return [
             'key' => $change->key, 'heading' => SentenceJson::of(Sentence::plain($change->heading)),
-            'before' => null === $change->before ? null : self::rule($change->before), 'after' => null === $change->after ? null : self::rule($change->after),
+            'before' => null === $change->before
+                ? null
+                : self::rule($change->before), 'after' => null === $change->after
+                ? null
+                : self::rule($change->after),
         ];
     }
 
     /** @return array<string, mixed> */
     public static function draftSummary(KitDraft $draft): array
     {
-        return ['id' => $draft->sheetId, 'version' => $draft->version, 'author' => $draft->author, 'changedAt' => $draft->changedAt->format(\DATE_ATOM)];
+        return [
+            'id' => $draft->sheetId,
+            'version' => $draft->version,
+            'author' => $draft->author,
+            'changedAt' => $draft->changedAt->format(\DATE_ATOM),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -62,7 +71,9 @@ final class KitSheetJson
             ...self::draftSummary($draft),
             'text' => $draft->text,
             'sheet' => null === $sheet ? null : self::summary($sheet),
-            'problems' => array_map(static fn (Problem $problem): array => ['path' => $problem->path, 'message' => $problem->message], $problems),
+            'problems' => array_map(
+                static fn (Problem $problem): array => ['path' => $problem->path, 'message' => $problem->message], $problems,
+            ),
             'rules' => null === $sheet ? [] : array_map(self::rule(...), SheetInWords::of($sheet)),
             'changes' => null === $sheet || null === $released ? [] : array_map(self::change(...), Change::between($released, $sheet)),
             'releasedRevision' => $released?->revision->number,
@@ -73,7 +84,12 @@ final class KitSheetJson
     /** @return array<string, mixed> */
     private static function rule(Rule $rule): array
     {
-        return ['key' => $rule->key, 'heading' => SentenceJson::of(Sentence::plain($rule->heading)), 'sentence' => SentenceJson::of($rule->sentence), 'reason' => $rule->reason];
+        return [
+            'key' => $rule->key,
+            'heading' => SentenceJson::of(Sentence::plain($rule->heading)),
+            'sentence' => SentenceJson::of($rule->sentence),
+            'reason' => $rule->reason,
+        ];
     }
 
     /** @return list<array<string, mixed>> the sheet's own first */
@@ -82,6 +98,10 @@ final class KitSheetJson
         $given = Vocabulary::withDimensions([])->forPlaces()->names;
         $names = [...array_diff_key($vocabulary->names, $given), ...$given];
 
-        return array_map(static fn (string $name, Dimension $is): array => ['name' => $name, 'is' => $is->value, 'texts' => Vocabulary::textsOf($name)], array_keys($names), $names);
+        return array_map(
+            static fn (string $name, Dimension $is): array => ['name' => $name, 'is' => $is->value, 'texts' => Vocabulary::textsOf($name)],
+            array_keys($names),
+            $names,
+        );
     }
 }

@@ -15,7 +15,9 @@ final class ToolJson
     {
         return [
             'id' => $tool->id, 'kind' => $tool->kind->value, 'name' => $tool->name, 'serial' => $tool->serial, 'dies' => $tool->dies,
-            'range' => null === $tool->least || null === $tool->most ? null : "{$tool->least->inBothUnits()} to {$tool->most->inBothUnits()}",
+            'range' => null === $tool->least || null === $tool->most
+                ? null
+                : "{$tool->least->inBothUnits()} to {$tool->most->inBothUnits()}",
             'calibratedUntil' => $tool->calibratedUntil?->format('Y-m-d'),
             'isOutOfCalibration' => $tool->isOutOfCalibrationOn($today),
         ];
@@ -26,6 +28,10 @@ final class ToolJson
     {
         $worst = $fit->worst();
 
-        return ['tool' => self::of($tool, $today), 'outcome' => $fit->outcome()->value, 'reason' => null === $worst ? null : SentenceJson::of($worst->reason)];
+        return [
+            'tool' => self::of($tool, $today),
+            'outcome' => $fit->outcome()->value,
+            'reason' => null === $worst ? null : SentenceJson::of($worst->reason),
+        ];
     }
 }

@@ -85,7 +85,11 @@ final readonly class BoxOpened implements Event
         $missing = implode(', ', array_map(static fn (string $key): string => lcfirst($names->item($key)), $this->missing));
         $facts = [
             "item $this->item", '' === $this->batch ? '' : "batch $this->batch", '' === $this->serial ? '' : "serial $this->serial",
-            null === $this->expiresOn ? '' : 'keeps until '.$this->expiresOn->format('j M Y'), '' === $missing ? 'complete' : "missing: $missing",
+            null === $this->expiresOn
+                ? ''
+                : 'keeps until '.$this->expiresOn->format('j M Y'), '' === $missing
+                ? 'complete'
+                : "missing: $missing",
         ];
 
         return implode(', ', array_filter($facts, static fn (string $fact): bool => '' !== $fact));

@@ -56,7 +56,9 @@ final readonly class CheckAccepted implements Event
         return match (true) {
             null === $task => $plan->firstObstacle() ?? Sentence::plain('There is no such check on this job.'),
             null === $made || !$task->isOut => Sentence::plain('There is nothing to accept: this check is not out.'),
-            null !== $this->of && $this->of !== $made->entry->id => Sentence::plain('This check has been made again since you looked: look at the new answer first.'),
+            null !== $this->of && $this->of !== $made->entry->id => Sentence::plain(
+                'This check has been made again since you looked: look at the new answer first.',
+            ),
             default => null,
         };
     }

@@ -56,7 +56,9 @@ final readonly class CheckMade implements Event
 
         return match (true) {
             null === $task || null === $task->check => $plan->firstObstacle() ?? Sentence::plain('There is no such check on this job.'),
-            !$task->check->question->takes($this->answer) => Sentence::of('This is not an answer to: {ask}.', ['ask' => Sentence::plain($task->check->ask)]),
+            !$task->check->question->takes($this->answer) => Sentence::of(
+                'This is not an answer to: {ask}.', ['ask' => Sentence::plain($task->check->ask)],
+            ),
             default => null,
         };
     }

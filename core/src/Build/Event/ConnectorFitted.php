@@ -69,6 +69,8 @@ final readonly class ConnectorFitted implements Event
 
     public function words(Names $names): Sentence
     {
-        return Sentence::of(ucfirst($names->connector()).' fitted'.('' === $this->batch ? '' : ', batch {batch}'), ['batch' => $this->batch]);
+        return Sentence::of(
+            ucfirst($names->connector()).' fitted'.('' === $this->batch ? '' : ', batch {batch}'), ['batch' => $this->batch],
+        );
     }
 }

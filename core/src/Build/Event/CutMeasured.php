@@ -61,9 +61,13 @@ final readonly class CutMeasured implements Event
         return match (true) {
             null === $mark => $plan->firstObstacle() ?? Sentence::plain('There is no such cut on this job.'),
             !$mark->place->equals($this->place) => Sentence::plain(
-                null === $mark->place->core ? 'This cut goes round all cores: leave the core out.' : 'This cut is made on each core: say which.',
+                null === $mark->place->core
+                    ? 'This cut goes round all cores: leave the core out.'
+                    : 'This cut is made on each core: say which.',
             ),
-            !$isPlausible => Sentence::of('A cut {typed} from the cable end is not one of this trade: check the unit.', ['typed' => $this->reading->asTyped()]),
+            !$isPlausible => Sentence::of(
+                'A cut {typed} from the cable end is not one of this trade: check the unit.', ['typed' => $this->reading->asTyped()],
+            ),
             null !== $before => Sentence::plain("Record {$before->inWords()} first: it lies outside this one."),
             default => null,
         };
@@ -71,12 +75,17 @@ final readonly class CutMeasured implements Event
 
     public function basis(Plan $plan): Basis
     {
-        return Basis::of($plan->job->pins(), window: $plan->markOut?->mark($this->place->end, $this->place->cut, $this->place->core)?->window());
+        return Basis::of(
+            $plan->job->pins(), window: $plan->markOut?->mark($this->place->end, $this->place->cut, $this->place->core)?->window(),
+        );
     }
 
     public function words(Names $names): Sentence
     {
-        return Sentence::of("[{$this->place->cut->layer()->label()}], {$this->place->where()->label()}: {typed} by {$this->reading->instrument->label()}", ['typed' => $this->reading->asTyped()])->capitalised();
+        return Sentence::of(
+            "[{$this->place->cut->layer()->label()}], {$this->place->where()->label()}: {typed} by {$this->reading->instrument->label()}",
+            ['typed' => $this->reading->asTyped()],
+        )->capitalised();
     }
 
     private function missingBefore(Plan $plan): ?MarkPlace

@@ -55,8 +55,12 @@ final readonly class DeviationAccepted implements Event
         $reading = $plan->build->cut($this->place);
 
         return match (true) {
-            null === $mark || null === $reading || Verdict::Out !== $plan->build->judgementOf($mark)?->verdict => Sentence::plain('There is nothing to accept: this cut is not out.'),
-            null !== $this->of && $this->of !== $reading->entry->id => Sentence::plain('This cut has been measured again since you looked: look at the new reading first.'),
+            null === $mark || null === $reading || Verdict::Out !== $plan->build->judgementOf($mark)?->verdict => Sentence::plain(
+                'There is nothing to accept: this cut is not out.',
+            ),
+            null !== $this->of && $this->of !== $reading->entry->id => Sentence::plain(
+                'This cut has been measured again since you looked: look at the new reading first.',
+            ),
             default => null,
         };
     }
@@ -71,6 +75,8 @@ final readonly class DeviationAccepted implements Event
 
     public function words(Names $names): Sentence
     {
-        return Sentence::of("[{$this->place->cut->layer()->label()}], {$this->place->where()->label()}, let stand: {reason}", ['reason' => $this->reason])->capitalised();
+        return Sentence::of(
+            "[{$this->place->cut->layer()->label()}], {$this->place->where()->label()}, let stand: {reason}", ['reason' => $this->reason],
+        )->capitalised();
     }
 }

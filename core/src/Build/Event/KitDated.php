@@ -37,7 +37,12 @@ final readonly class KitDated implements Event
     {
         $batch = $file->optionalText('batch', 40);
 
-        return new self($batch, DayFile::read($file, 'keepsUntil') ?? throw BadDocument::because('keepsUntil', 'is missing: give the day until which the kit keeps.'));
+        return new self(
+            $batch,
+            DayFile::read($file, 'keepsUntil') ?? throw BadDocument::because(
+                'keepsUntil', 'is missing: give the day until which the kit keeps.',
+            ),
+        );
     }
 
     public function write(): array
@@ -62,6 +67,9 @@ final readonly class KitDated implements Event
 
     public function words(Names $names): Sentence
     {
-        return Sentence::of('The kit keeps until {until}'.('' === $this->batch ? '' : ', batch {batch}'), ['until' => $this->keepsUntil->format('Y-m-d'), 'batch' => $this->batch]);
+        return Sentence::of(
+            'The kit keeps until {until}'.('' === $this->batch ? '' : ', batch {batch}'),
+            ['until' => $this->keepsUntil->format('Y-m-d'), 'batch' => $this->batch],
+        );
     }
 }

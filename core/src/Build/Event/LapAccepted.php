@@ -61,13 +61,17 @@ final readonly class LapAccepted implements Event
 
     public function basis(Plan $plan): Basis
     {
-        return Basis::of($plan->job->pins(), window: $plan->lap($this->place)?->coverage->window, value: $plan->lap($this->place)?->judgement->value);
+        return Basis::of(
+            $plan->job->pins(), window: $plan->lap($this->place)?->coverage->window, value: $plan->lap($this->place)?->judgement->value,
+        );
     }
 
     public function words(Names $names): Sentence
     {
         return Sentence::of(
-            '{part}, {where}, let stand as it lies: {reason}', ['part' => $names->item($this->place->part), 'where' => $this->place->where->label(), 'reason' => $this->reason],
+            '{part}, {where}, let stand as it lies: {reason}', [
+                'part' => $names->item($this->place->part), 'where' => $this->place->where->label(), 'reason' => $this->reason,
+            ],
         );
     }
 }

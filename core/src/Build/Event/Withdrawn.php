@@ -53,8 +53,12 @@ final readonly class Withdrawn implements Event
 
         return match (true) {
             null === $event => Sentence::plain('There is no such entry to withdraw, or it has been withdrawn already.'),
-            $event instanceof self, $event instanceof PlanChanged => Sentence::plain('This entry tells what happened to the log itself and cannot be withdrawn.'),
-            null !== $plan->build->connector && Gate::isHiddenByConnector($event) => Sentence::plain('The connector is on: withdraw that entry first.'),
+            $event instanceof self, $event instanceof PlanChanged => Sentence::plain(
+                'This entry tells what happened to the log itself and cannot be withdrawn.',
+            ),
+            null !== $plan->build->connector && Gate::isHiddenByConnector($event) => Sentence::plain(
+                'The connector is on: withdraw that entry first.',
+            ),
             default => self::hidden($event, $plan),
         };
     }
@@ -80,6 +84,8 @@ final readonly class Withdrawn implements Event
         $isOver = !$isItself && null !== $plan->build->finished($stage->key);
         $over = $isOver ? $stage : $plan->progress->finishedAfter($stage->key, $plan->build);
 
-        return null === $over ? null : Sentence::of('"{stage}" is finished and rests on it: withdraw that first.', ['stage' => Sentence::plain($over->title)]);
+        return null === $over ? null : Sentence::of(
+            '"{stage}" is finished and rests on it: withdraw that first.', ['stage' => Sentence::plain($over->title)],
+        );
     }
 }

@@ -26,7 +26,9 @@ final class DrumMark
         $wanted = [];
         $rest = preg_replace_callback('/(?<= )n(a?)2xs(e?)(?:\(fl?\)|fl?)?2?y(?= )/', static function (array $mark) use (&$wanted): string {
             $wanted = [
-                self::metal($mark[1]), Wanted::of(Facet::Insulation, InsulationMaterial::Xlpe), Wanted::of(Facet::Screen, MetallicScreen::CopperWire),
+                self::metal($mark[1]), Wanted::of(
+                    Facet::Insulation, InsulationMaterial::Xlpe,
+                ), Wanted::of(Facet::Screen, MetallicScreen::CopperWire),
                 ...('e' === $mark[2] ? [Wanted::of(Facet::Cores, Cores::Three)] : []),
             ];
 

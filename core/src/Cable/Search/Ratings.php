@@ -26,7 +26,10 @@ final class Ratings
 
             return '';
         }, $text);
-        foreach (['\d{1,2}(?:\.\d{1,2})?(?: ?\/ ?\d{1,2}(?:\.\d)?(?: ?\(\d{1,2}(?:\.\d)?\))?)? ?kv' => self::voltage(...), self::SIZE => self::size(...)] as $pattern => $read) {
+        foreach ([
+            '\d{1,2}(?:\.\d{1,2})?(?: ?\/ ?\d{1,2}(?:\.\d)?(?: ?\(\d{1,2}(?:\.\d)?\))?)? ?kv' => self::voltage(...),
+            self::SIZE => self::size(...),
+        ] as $pattern => $read) {
             $rest = preg_replace_callback("/(?<= )(?:$pattern)(?= )/u", static function (array $match) use (&$wanted, $read): string {
                 $found = $read($match[0]);
                 $wanted = null === $found ? $wanted : [...$wanted, $found];

@@ -12,8 +12,10 @@ use Berm\Core\Quantity\Length;
 final class Astm
 {
     /**
-     * [wires, solid, compact, compressed, concentric] in tenths of a mil. Source: ASTM B8 and B231 (class B and compressed), B496 and B400 (compact),
-     * B258 (solid), as in the conductor tables of ICEA S-93-639 and NEC chapter 9; values from memory; 450, 550 and 650 kcmil compact likely.
+     * [wires, solid, compact, compressed, concentric] in tenths of a mil. Source: ASTM B8 and B231 (class B and compressed), B496 and B400
+     * (compact),
+     * B258 (solid), as in the conductor tables of ICEA S-93-639 and NEC chapter 9; values from memory; 450, 550 and 650 kcmil compact
+     * likely.
      */
     private const DIAMETERS = [
         '8 AWG' => [7, 1285, 1340, 1410, 1460], '6 AWG' => [7, 1620, 1690, 1780, 1840], '4 AWG' => [7, 2043, 2130, 2250, 2320], '3 AWG' => [7, 2294, 2380, 2520, 2600],

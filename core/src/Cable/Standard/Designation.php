@@ -19,7 +19,9 @@ final class Designation
     {
         $conductor = $design->conductor;
         $isMetric = $conductor->size->isMetric();
-        $size = $isMetric ? $design->cores->value.'×'.rtrim($conductor->size->label, ' mm²') : (Cores::Three === $design->cores ? '3×' : '').$conductor->size->label;
+        $size = $isMetric
+            ? $design->cores->value.'×'.rtrim($conductor->size->label, ' mm²')
+            : (Cores::Three === $design->cores ? '3×' : '').$conductor->size->label;
         $level = null === $design->level ? '' : " {$design->level->value} %";
         $shape = self::isUsualShape($design, $isMetric) ? '' : ' '.$conductor->shape->value;
 
@@ -45,10 +47,14 @@ final class Designation
             self::isUsualShape($design, $isMetric) ? '' : $conductor->shape->value,
             \in_array($design->insulation, [InsulationMaterial::Xlpe, InsulationMaterial::Paper], true) ? '' : $design->insulation->value,
             $design->isBelted() ? 'belted' : '',
-            \in_array($design->metallicScreen, [MetallicScreen::CopperTape, MetallicScreen::LeadSheath], true) ? '' : $design->metallicScreen->value,
+            \in_array(
+                $design->metallicScreen, [MetallicScreen::CopperTape, MetallicScreen::LeadSheath], true,
+            ) ? '' : $design->metallicScreen->value,
             null === $design->wires ? '' : $design->wires->count.'-'.round($design->wires->diameter->inMillimetres() * 100),
             Armour::None === $design->armour ? '' : $design->armour->value,
-            str_contains($design->voltage->label, '6/10 ') || str_contains($design->voltage->label, '12/20 ') ? 'u'.strtr(explode(' ', $design->voltage->label)[0], ['/' => '-', '.' => '-']) : '',
+            str_contains($design->voltage->label, '6/10 ') || str_contains($design->voltage->label, '12/20 ') ? 'u'.strtr(
+                explode(' ', $design->voltage->label)[0], ['/' => '-', '.' => '-'],
+            ) : '',
         ];
 
         return implode('-', array_filter($parts, static fn (string $part): bool => '' !== $part));
@@ -65,7 +71,9 @@ final class Designation
 
     private static function screen(Design $design, bool $isMetric): string
     {
-        $wires = null === $design->wires ? '' : \sprintf(' %d×%s', $design->wires->count, LengthFormat::millimetres($design->wires->diameter, 2).' mm');
+        $wires = null === $design->wires ? '' : \sprintf(
+            ' %d×%s', $design->wires->count, LengthFormat::millimetres($design->wires->diameter, 2).' mm',
+        );
 
         return match (true) {
             $design->isBelted() => 'belted, lead sheath',

@@ -18,8 +18,26 @@ use Berm\Core\Quantity\Rounding;
  */
 final readonly class FictitiousDiameter
 {
-    /** Copper cross-section in mm² => increase in tenths of a millimetre; between two rows the larger. Source: IEC 60502-2 table A.2, values from memory, likely. */
-    private const SCREEN_INCREASE = [4 => 5, 6 => 6, 10 => 8, 16 => 11, 25 => 12, 35 => 14, 50 => 17, 70 => 20, 95 => 24, 120 => 27, 150 => 30, 185 => 40, 240 => 50, 300 => 60];
+    /**
+     * Copper cross-section in mm² => increase in tenths of a millimetre; between two rows the larger. Source: IEC 60502-2 table A.2, values
+     * from memory, likely.
+     */
+    private const SCREEN_INCREASE = [
+        4 => 5,
+        6 => 6,
+        10 => 8,
+        16 => 11,
+        25 => 12,
+        35 => 14,
+        50 => 17,
+        70 => 20,
+        95 => 24,
+        120 => 27,
+        150 => 30,
+        185 => 40,
+        240 => 50,
+        300 => 60,
+    ];
 
     private function __construct(
         public Length $conductor,
@@ -35,21 +53,33 @@ final readonly class FictitiousDiameter
     }
 
     /** @param float $screenCopper cross-section of the metallic screen on a core, in mm²; 0 for none */
-    public static function of(Cores $cores, int $squareMillimetres, Length $insulation, float $screenCopper, Bedding $bedding, Armour $armour): self
-    {
+    public static function of(
+        Cores $cores, int $squareMillimetres, Length $insulation, float $screenCopper, Bedding $bedding, Armour $armour,
+    ): self {
         $conductor = self::ofConductor($squareMillimetres);
         $core = self::ofCore($squareMillimetres, $insulation);
         $screened = self::toTenth($core->plus(self::screenIncrease($screenCopper)));
         $laidUp = Cores::One === $cores ? $screened : self::toTenth($screened->times(216)->dividedBy(100, Rounding::Nearest));
         $bedded = self::bedded($cores, $laidUp, $bedding, $armour);
-        $underArmour = Armour::SteelTape === $armour && Bedding::None !== $bedding ? $bedded->plus(Length::ofMicrometres($bedded->isAtMost(Length::ofMillimetres(30)) ? 1000 : 1600)) : $bedded;
+        $underArmour = Armour::SteelTape === $armour && Bedding::None !== $bedding ? $bedded->plus(
+            Length::ofMicrometres($bedded->isAtMost(Length::ofMillimetres(30)) ? 1000 : 1600),
+        ) : $bedded;
         $armoured = self::toTenth($underArmour->plus(match ($armour) {
             Armour::None => Length::ofNanometres(0),
             Armour::SteelWire, Armour::AluminiumWire => Iec60502::armourWire($underArmour)->times(2),
             Armour::SteelTape => Iec60502::armourTape($underArmour)->times(4),
         }));
 
-        return new self($conductor, $core, $screened, $laidUp, $bedded, $underArmour, $armoured, self::oversheathOver($armoured, self::isOverMetal($cores, $bedding, $armour)));
+        return new self(
+            $conductor,
+            $core,
+            $screened,
+            $laidUp,
+            $bedded,
+            $underArmour,
+            $armoured,
+            self::oversheathOver($armoured, self::isOverMetal($cores, $bedding, $armour)),
+        );
     }
 
     /** dL = sqrt(4 S / pi). Source: IEC 60502-2 table A.1. */
@@ -77,7 +107,10 @@ final readonly class FictitiousDiameter
         throw NotInStandard::size(\sprintf('a screen of %.0f mm²', $squareMillimetres), 'IEC 60502-2 table A.2');
     }
 
-    /** 0.035 D + 1.0 mm, to 0.1 mm; at least 1.8 mm directly over a metallic screen, wires or armour, else 1.4 mm. Source: IEC 60502-2, clause on the oversheath. */
+    /**
+     * 0.035 D + 1.0 mm, to 0.1 mm; at least 1.8 mm directly over a metallic screen, wires or armour, else 1.4 mm. Source: IEC 60502-2,
+     * clause on the oversheath.
+     */
     public static function oversheathOver(Length $fictitiousUnder, bool $isOverMetal = true): Length
     {
         $byFormula = self::toTenth($fictitiousUnder->times(35)->dividedBy(1000, Rounding::Nearest)->plus(Length::ofMillimetres(1)));
@@ -85,10 +118,16 @@ final readonly class FictitiousDiameter
         return Length::largest($byFormula, Length::ofMicrometres($isOverMetal ? 1800 : 1400));
     }
 
-    /** ts = 0.02 Du + 0.6 mm, at least 1.2 mm: between a screen and armour of another metal on one core. Source: IEC 60502-2, clause on the separation sheath. */
+    /**
+     * ts = 0.02 Du + 0.6 mm, at least 1.2 mm: between a screen and armour of another metal on one core. Source: IEC 60502-2, clause on the
+     * separation sheath.
+     */
     public static function separationSheathOver(Length $fictitiousUnder): Length
     {
-        return Length::largest(self::toTenth($fictitiousUnder->times(2)->dividedBy(100, Rounding::Nearest)->plus(Length::ofMicrometres(600))), Length::ofMicrometres(1200));
+        return Length::largest(
+            self::toTenth($fictitiousUnder->times(2)->dividedBy(100, Rounding::Nearest)->plus(Length::ofMicrometres(600))),
+            Length::ofMicrometres(1200),
+        );
     }
 
     /** Of the oversheath: an inner covering of three unarmoured cores lies between it and their screens. */
@@ -103,7 +142,10 @@ final readonly class FictitiousDiameter
         return $this->underOversheath->plus($this->oversheath->times(2));
     }
 
-    /** Three cores get an inner covering of 0.4 or 0.6 mm, counted so whatever its real thickness; one core a separation sheath. Source: IEC 60502-2 A.2.4 and A.2.6. */
+    /**
+     * Three cores get an inner covering of 0.4 or 0.6 mm, counted so whatever its real thickness; one core a separation sheath. Source: IEC
+     * 60502-2 A.2.4 and A.2.6.
+     */
     private static function bedded(Cores $cores, Length $under, Bedding $bedding, Armour $armour): Length
     {
         return match (true) {

@@ -10,7 +10,10 @@ use Berm\Core\Quantity\Rounding;
 /** Extruded cables for 6 to 30 kV: the thicknesses that the standard gives, and its rules for the least of them. */
 final class Iec60502
 {
-    /** By Um in volts, XLPE and EPR alike. Source: IEC 60502-2 tables 6 and 7; 6.35/11 and 12.7/22 kV as BS 6622 and BS 7870; values from memory. */
+    /**
+     * By Um in volts, XLPE and EPR alike. Source: IEC 60502-2 tables 6 and 7; 6.35/11 and 12.7/22 kV as BS 6622 and BS 7870; values from
+     * memory.
+     */
     private const INSULATION_MICROMETRES = [12_000 => 3400, 17_500 => 4500, 24_000 => 5500, 36_000 => 8000];
 
     /** For 7.2 kV, screened, the thickness grows with the conductor. Source: IEC 60502-2 tables 6 and 7, values from memory. */
@@ -36,7 +39,10 @@ final class Iec60502
     public static function insulationThickness(int $highestVolts, int $squareMillimetres): Length
     {
         if (!self::isGivenFor($highestVolts, $squareMillimetres)) {
-            throw NotInStandard::size(isset(self::SMALLEST[$highestVolts]) ? "$squareMillimetres mm² at $highestVolts V" : "$highestVolts V", 'IEC 60502-2 table 6');
+            throw NotInStandard::size(
+                isset(self::SMALLEST[$highestVolts]) ? "$squareMillimetres mm² at $highestVolts V" : "$highestVolts V",
+                'IEC 60502-2 table 6',
+            );
         }
         foreach (7_200 === $highestVolts ? self::INSULATION_7_2_KV : [] as $upTo => $thickness) {
             if ($squareMillimetres <= $upTo) {
@@ -59,7 +65,10 @@ final class Iec60502
         return 0.15;
     }
 
-    /** The least oversheath over a smooth core: 0.85 tn - 0.1 mm; over armour or a lay of cores: 0.80 tn - 0.2 mm. Source: IEC 60502-2, clause on the oversheath. */
+    /**
+     * The least oversheath over a smooth core: 0.85 tn - 0.1 mm; over armour or a lay of cores: 0.80 tn - 0.2 mm. Source: IEC 60502-2,
+     * clause on the oversheath.
+     */
     public static function leastOversheath(Length $nominal, bool $isOverSmooth = true): Length
     {
         return $isOverSmooth ? self::share($nominal, 85)->minus(Length::ofMicrometres(100)) : self::leastCovering($nominal);

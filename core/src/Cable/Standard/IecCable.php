@@ -34,7 +34,9 @@ final class IecCable
     {
         $area = (int) round($design->conductor->size->area);
         $insulation = Iec60502::insulationThickness($design->voltage->highestVolts, $area);
-        $fictitious = FictitiousDiameter::of($design->cores, $area, $insulation, self::screenCopper($design, $area, $insulation), $design->bedding, $design->armour);
+        $fictitious = FictitiousDiameter::of(
+            $design->cores, $area, $insulation, self::screenCopper($design, $area, $insulation), $design->bedding, $design->armour,
+        );
         $stack = self::core($design, $area, $insulation);
         $stack = Cores::Three === $design->cores ? $stack->laidUp() : $stack;
         $stack = self::bedding($stack, $design, $fictitious);
@@ -43,7 +45,9 @@ final class IecCable
         $isOverSmooth = Armour::None === $design->armour && Cores::One === $design->cores;
 
         return $stack->with(
-            LayerKind::Oversheath, $sheath, Iec60502::leastOversheath($sheath, $isOverSmooth), $sheath->plus(self::micrometres($isOverSmooth ? 700 : 1000)),
+            LayerKind::Oversheath, $sheath, Iec60502::leastOversheath($sheath, $isOverSmooth), $sheath->plus(
+                self::micrometres($isOverSmooth ? 700 : 1000),
+            ),
             'IEC 60502-2: 0.035 D + 1.0; least '.($isOverSmooth ? '0.85 tn − 0.1' : '0.80 tn − 0.2').'; greatest is common practice',
         )->layers;
     }
@@ -53,17 +57,33 @@ final class IecCable
         [$conductor, $source] = Iec60228::diameter($design->conductor->material, $design->conductor->shape, $area);
         [$least, $greatest] = [$conductor->min ?? $insulation, $conductor->max ?? $insulation];
         $um = self::micrometres(...);
-        $stack = LayerStack::on($least->plus($greatest)->dividedBy(2, Rounding::Nearest), $least, $greatest, "$source; nominal is the middle")
+        $stack = LayerStack::on(
+            $least->plus($greatest)->dividedBy(2, Rounding::Nearest), $least, $greatest, "$source; nominal is the middle",
+        )
             ->with(LayerKind::ConductorScreen, $um(600), $um(300), $um(800), 'common practice, 0.3 to 0.8 mm')
-            ->with(LayerKind::Insulation, $insulation, Iec60502::leastInsulation($insulation), $insulation->plus($um(600)), 'IEC 60502-2 table 6 or 7; least 0.9 tn − 0.1; greatest is common practice')
+            ->with(
+                LayerKind::Insulation,
+                $insulation,
+                Iec60502::leastInsulation($insulation),
+                $insulation->plus($um(600)),
+                'IEC 60502-2 table 6 or 7; least 0.9 tn − 0.1; greatest is common practice',
+            )
             ->with(LayerKind::InsulationScreen, $um(800), $um(500), $um(1200), 'common practice, 0.5 to 1.2 mm');
 
         return match ($design->metallicScreen) {
-            MetallicScreen::CopperTape => $stack->with(LayerKind::MetallicScreen, $um(150), $um(80), $um(300), 'common practice, 0.1 mm copper tape, lapped'),
-            MetallicScreen::CorrugatedTape => $stack->with(LayerKind::MetallicScreen, $um(600), $um(400), $um(900), 'common practice, corrugated copper tape laid along the core'),
-            MetallicScreen::FlatStrap => $stack->with(LayerKind::MetallicScreen, $um(600), $um(400), $um(900), 'common practice, flat copper straps'),
+            MetallicScreen::CopperTape => $stack->with(
+                LayerKind::MetallicScreen, $um(150), $um(80), $um(300), 'common practice, 0.1 mm copper tape, lapped',
+            ),
+            MetallicScreen::CorrugatedTape => $stack->with(
+                LayerKind::MetallicScreen, $um(600), $um(400), $um(900), 'common practice, corrugated copper tape laid along the core',
+            ),
+            MetallicScreen::FlatStrap => $stack->with(
+                LayerKind::MetallicScreen, $um(600), $um(400), $um(900), 'common practice, flat copper straps',
+            ),
             MetallicScreen::CopperWire, MetallicScreen::ConcentricNeutral => self::wires($stack, $design),
-            MetallicScreen::DrainWire, MetallicScreen::LeadSheath => throw NotInStandard::size($design->metallicScreen->label(), 'IEC 60502-2'),
+            MetallicScreen::DrainWire, MetallicScreen::LeadSheath => throw NotInStandard::size(
+                $design->metallicScreen->label(), 'IEC 60502-2',
+            ),
         };
     }
 
@@ -73,12 +93,25 @@ final class IecCable
         $um = self::micrometres(...);
 
         return null === $wire
-            ? $stack->with(LayerKind::MetallicScreen, $um(1000), $um(700), $um(1500), 'common practice, copper wires of 0.7 to 1.2 mm with a counter helix')
-            : $stack->with(LayerKind::MetallicScreen, $wire->plus($um(100)), $wire, $wire->plus($um(400)), 'the wires that are given, with a counter helix');
+            ? $stack->with(
+                LayerKind::MetallicScreen,
+                $um(1000),
+                $um(700),
+                $um(1500),
+                'common practice, copper wires of 0.7 to 1.2 mm with a counter helix',
+            )
+            : $stack->with(
+                LayerKind::MetallicScreen,
+                $wire->plus($um(100)),
+                $wire,
+                $wire->plus($um(400)),
+                'the wires that are given, with a counter helix',
+            );
     }
 
     /**
-     * Cross-section in mm² that the fictitious screen counts with. Of a tape it is its own: round the core, 0.1 mm thick and lapping by 15 %
+     * Cross-section in mm² that the fictitious screen counts with. Of a tape it is its own: round the core, 0.1 mm thick and lapping by 15
+     * %
      * (common practice); the standard takes number, thickness and width of the tapes, which a design does not give.
      */
     private static function screenCopper(Design $design, int $area, Length $insulation): float
@@ -101,12 +134,26 @@ final class IecCable
             return $stack;
         }
         if (Bedding::Lapped === $design->bedding) {
-            return $stack->with(LayerKind::Bedding, self::micrometres($fictitious->laidUp->isAtMost(Length::ofMillimetres(40)) ? 400 : 600), self::micrometres(300), self::micrometres(1200), 'IEC 60502-2: lapped inner covering');
+            return $stack->with(
+                LayerKind::Bedding,
+                self::micrometres($fictitious->laidUp->isAtMost(Length::ofMillimetres(40)) ? 400 : 600),
+                self::micrometres(300),
+                self::micrometres(1200),
+                'IEC 60502-2: lapped inner covering',
+            );
         }
-        $wall = Cores::Three === $design->cores ? Iec60502::innerCovering($fictitious->laidUp) : FictitiousDiameter::separationSheathOver($fictitious->laidUp);
+        $wall = Cores::Three === $design->cores
+            ? Iec60502::innerCovering($fictitious->laidUp)
+            : FictitiousDiameter::separationSheathOver($fictitious->laidUp);
         $source = Cores::Three === $design->cores ? 'IEC 60502-2 table 8' : 'IEC 60502-2: separation sheath 0.02 D + 0.6';
 
-        return $stack->with(LayerKind::Bedding, $wall, Iec60502::leastCovering($wall), $wall->plus(self::micrometres(800)), "$source; greatest is common practice");
+        return $stack->with(
+            LayerKind::Bedding,
+            $wall,
+            Iec60502::leastCovering($wall),
+            $wall->plus(self::micrometres(800)),
+            "$source; greatest is common practice",
+        );
     }
 
     private static function armour(LayerStack $stack, Design $design, FictitiousDiameter $fictitious): LayerStack

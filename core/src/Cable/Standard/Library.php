@@ -37,13 +37,38 @@ final class Library
      */
     public static function shipped(): iterable
     {
-        yield from self::built(self::iecSingle(self::IEC_VOLTAGES, [ConductorShape::Compacted], [InsulationMaterial::Xlpe], [MetallicScreen::CopperTape]));
-        yield from self::built(self::iecSingle(['6/10 (12) kV', '12/20 (24) kV', '18/30 (36) kV'], [ConductorShape::Compacted], [InsulationMaterial::Xlpe], [MetallicScreen::CopperWire]));
-        yield from self::built(self::iecSingle(['6.35/11 (12) kV'], [ConductorShape::Compacted], [InsulationMaterial::Epr], [MetallicScreen::CopperTape]));
-        yield from self::built(self::iecSingle(['6.35/11 (12) kV'], [ConductorShape::Compacted], [InsulationMaterial::Xlpe], [MetallicScreen::CopperTape], Armour::AluminiumWire));
-        yield from self::built(self::iecThree(['6.35/11 (12) kV', '12.7/22 (24) kV'], [ConductorShape::Compacted], [Armour::SteelWire, Armour::SteelTape, Armour::None]));
-        yield from self::built(self::icea([15], [100, 133], [ConductorShape::Compressed], [InsulationMaterial::Xlpe, InsulationMaterial::Epr], [MetallicScreen::CopperTape]));
-        yield from self::built(self::icea([5, 25, 35], [100, 133], [ConductorShape::Compressed], [InsulationMaterial::Epr], [MetallicScreen::CopperTape]));
+        yield from self::built(self::iecSingle(
+            self::IEC_VOLTAGES, [ConductorShape::Compacted], [InsulationMaterial::Xlpe], [MetallicScreen::CopperTape],
+        ));
+        yield from self::built(self::iecSingle(
+            ['6/10 (12) kV', '12/20 (24) kV', '18/30 (36) kV'],
+            [ConductorShape::Compacted],
+            [InsulationMaterial::Xlpe],
+            [MetallicScreen::CopperWire],
+        ));
+        yield from self::built(self::iecSingle(
+            ['6.35/11 (12) kV'], [ConductorShape::Compacted], [InsulationMaterial::Epr], [MetallicScreen::CopperTape],
+        ));
+        yield from self::built(self::iecSingle(
+            ['6.35/11 (12) kV'],
+            [ConductorShape::Compacted],
+            [InsulationMaterial::Xlpe],
+            [MetallicScreen::CopperTape],
+            Armour::AluminiumWire,
+        ));
+        yield from self::built(self::iecThree(
+            ['6.35/11 (12) kV', '12.7/22 (24) kV'], [ConductorShape::Compacted], [Armour::SteelWire, Armour::SteelTape, Armour::None],
+        ));
+        yield from self::built(self::icea(
+            [15],
+            [100, 133],
+            [ConductorShape::Compressed],
+            [InsulationMaterial::Xlpe, InsulationMaterial::Epr],
+            [MetallicScreen::CopperTape],
+        ));
+        yield from self::built(self::icea(
+            [5, 25, 35], [100, 133], [ConductorShape::Compressed], [InsulationMaterial::Epr], [MetallicScreen::CopperTape],
+        ));
         yield from self::built(self::neutrals([15, 25, 35], [100], [ConductorShape::Compressed], [InsulationMaterial::TreeRetardantXlpe]));
         yield from self::built(self::iceaThree([15], [133], [ConductorShape::Compressed]));
         yield from self::built(self::underLead());
@@ -59,10 +84,23 @@ final class Library
         $shapes = [ConductorShape::Compacted, ConductorShape::Stranded, ConductorShape::Solid];
         $strandings = [ConductorShape::Compressed, ConductorShape::Compacted, ConductorShape::Stranded, ConductorShape::Solid];
         $polymers = [InsulationMaterial::Xlpe, InsulationMaterial::Epr];
-        yield from self::built(self::iecSingle(self::IEC_VOLTAGES, $shapes, $polymers, [MetallicScreen::CopperTape, MetallicScreen::CopperWire, MetallicScreen::CorrugatedTape]));
-        yield from self::built(self::iecSingle(self::IEC_VOLTAGES, $shapes, [InsulationMaterial::Xlpe], [MetallicScreen::CopperTape], Armour::AluminiumWire));
+        yield from self::built(self::iecSingle(
+            self::IEC_VOLTAGES,
+            $shapes,
+            $polymers,
+            [MetallicScreen::CopperTape, MetallicScreen::CopperWire, MetallicScreen::CorrugatedTape],
+        ));
+        yield from self::built(self::iecSingle(
+            self::IEC_VOLTAGES, $shapes, [InsulationMaterial::Xlpe], [MetallicScreen::CopperTape], Armour::AluminiumWire,
+        ));
         yield from self::built(self::iecThree(self::IEC_VOLTAGES, $shapes, [Armour::SteelWire, Armour::SteelTape, Armour::None]));
-        yield from self::built(self::icea(Icea::classes(), [100, 133, 173], $strandings, [InsulationMaterial::Xlpe, InsulationMaterial::Epr], [MetallicScreen::CopperTape, MetallicScreen::CorrugatedTape, MetallicScreen::FlatStrap, MetallicScreen::DrainWire]));
+        yield from self::built(self::icea(
+            Icea::classes(),
+            [100, 133, 173],
+            $strandings,
+            [InsulationMaterial::Xlpe, InsulationMaterial::Epr],
+            [MetallicScreen::CopperTape, MetallicScreen::CorrugatedTape, MetallicScreen::FlatStrap, MetallicScreen::DrainWire],
+        ));
         yield from self::built(self::iceaThree(Icea::classes(), [100, 133], $strandings));
         yield from self::built(self::neutrals(Icea::classes(), [100, 133], $strandings, [InsulationMaterial::TreeRetardantXlpe]));
         yield from self::built(self::underLead());
@@ -71,7 +109,13 @@ final class Library
     /** The construction that a standard gives for a design. @throws NotInStandard */
     public static function construction(Design $design): Construction
     {
-        return Construction::of(Revision::of(Designation::id($design), self::REVISION), Designation::of($design), Standards::nameFor($design), $design, Standards::layers($design));
+        return Construction::of(
+            Revision::of(Designation::id($design), self::REVISION),
+            Designation::of($design),
+            Standards::nameFor($design),
+            $design,
+            Standards::layers($design),
+        );
     }
 
     /**
@@ -99,8 +143,9 @@ final class Library
      *
      * @return iterable<Design>
      */
-    private static function iecSingle(array $voltages, array $shapes, array $insulations, array $screens, Armour $armour = Armour::None): iterable
-    {
+    private static function iecSingle(
+        array $voltages, array $shapes, array $insulations, array $screens, Armour $armour = Armour::None,
+    ): iterable {
         foreach ($voltages as $voltage) {
             foreach ($insulations as $insulation) {
                 foreach ($screens as $screen) {
@@ -211,7 +256,9 @@ final class Library
         foreach ($classes as $class) {
             foreach ($levels as $level) {
                 foreach (self::awgConductors($shapes) as $conductor) {
-                    yield self::northAmerican($class, $level, $conductor, InsulationMaterial::Epr, MetallicScreen::CopperTape, null, Cores::Three);
+                    yield self::northAmerican(
+                        $class, $level, $conductor, InsulationMaterial::Epr, MetallicScreen::CopperTape, null, Cores::Three,
+                    );
                 }
             }
         }
@@ -229,8 +276,15 @@ final class Library
         return $wirings;
     }
 
-    private static function northAmerican(int $class, int $level, Conductor $conductor, InsulationMaterial $insulation, MetallicScreen $screen, ?ScreenWires $wires, Cores $cores = Cores::One): Design
-    {
+    private static function northAmerican(
+        int $class,
+        int $level,
+        Conductor $conductor,
+        InsulationMaterial $insulation,
+        MetallicScreen $screen,
+        ?ScreenWires $wires,
+        Cores $cores = Cores::One,
+    ): Design {
         return Design::of(
             $cores, RatedVoltage::parse("$class kV"), InsulationLevel::from($level), $conductor, $insulation, InsulationScreen::Strippable, $screen, $wires,
             Bedding::None, Armour::None, MetallicScreen::ConcentricNeutral === $screen ? SheathMaterial::Pe : SheathMaterial::Pvc,
@@ -273,15 +327,22 @@ final class Library
             $round = new Conductor(ConductorMaterial::Copper, ConductorShape::Stranded, ConductorSize::parse($size));
             yield self::lead(Cores::Three, '15 kV', $sector, $paper, InsulationScreen::None, Armour::None);
             yield self::lead(Cores::Three, '15 kV', $sector, $paper, InsulationScreen::MetallisedPaper, Armour::None);
-            yield self::lead(Cores::One, '15 kV', $round, InsulationMaterial::VarnishedCambric, InsulationScreen::CarbonPaper, Armour::None);
+            yield self::lead(
+                Cores::One, '15 kV', $round, InsulationMaterial::VarnishedCambric, InsulationScreen::CarbonPaper, Armour::None,
+            );
         }
     }
 
-    private static function lead(Cores $cores, string $voltage, Conductor $conductor, InsulationMaterial $insulation, InsulationScreen $screen, Armour $armour): Design
-    {
+    private static function lead(
+        Cores $cores, string $voltage, Conductor $conductor, InsulationMaterial $insulation, InsulationScreen $screen, Armour $armour,
+    ): Design {
         return Design::of(
             $cores, RatedVoltage::parse($voltage), null, $conductor, $insulation, $screen, MetallicScreen::LeadSheath, null,
-            Armour::None === $armour ? Bedding::None : Bedding::Lapped, $armour, Armour::None === $armour ? SheathMaterial::Pe : SheathMaterial::Serving,
+            Armour::None === $armour
+                ? Bedding::None
+                : Bedding::Lapped, $armour, Armour::None === $armour
+                ? SheathMaterial::Pe
+                : SheathMaterial::Serving,
         );
     }
 }

@@ -29,7 +29,10 @@ final class PaperCable
     /** [Um in volts => insulation round one core in micrometres]; screened. Source: BS 6480 and AEIC CS1 from memory, unsure. */
     private const RADIAL = [12_000 => 2800, 15_000 => 4191, 17_500 => 3600, 24_000 => 5000, 36_000 => 7400];
 
-    /** [conductor to conductor, conductor to sheath] of belted cables in micrometres. Source: BS 6480, and 130 + 85 mils at 15 kV after AEIC CS1, from memory, unsure. */
+    /**
+     * [conductor to conductor, conductor to sheath] of belted cables in micrometres. Source: BS 6480, and 130 + 85 mils at 15 kV after AEIC
+     * CS1, from memory, unsure.
+     */
     private const BELTED = [12_000 => [5600, 4200], 15_000 => [6604, 5461]];
 
     /** Source: varnished cloth at 15 kV, from memory, unsure. */
@@ -44,7 +47,9 @@ final class PaperCable
     {
         $stack = Cores::Three === $design->cores ? self::three($design) : self::one($design);
         // tpb = 0.03 D + 0.6 mm, at least 1.8 mm. Source: IEC 60502-2 lead clause and BS 6480 as practised, from memory, likely.
-        $lead = Length::largest($stack->nominal()->times(3)->dividedBy(100, Rounding::Nearest)->plus(Length::ofMicrometres(600)), Length::ofMicrometres(1800));
+        $lead = Length::largest(
+            $stack->nominal()->times(3)->dividedBy(100, Rounding::Nearest)->plus(Length::ofMicrometres(600)), Length::ofMicrometres(1800),
+        );
         $stack = self::wall($stack, LayerKind::LeadSheath, $lead, 'lead 0.03 D + 0.6, at least 1.8 mm; estimate');
         if (Bedding::None !== $design->bedding) {
             $stack = self::wall($stack, LayerKind::Bedding, Length::ofMicrometres(3500), 'lapped bedding on the lead, typical; estimate');
@@ -56,13 +61,20 @@ final class PaperCable
         };
         $stack = null === $armour ? $stack : self::wall($stack, LayerKind::Armour, $armour, 'armour, typical; estimate');
 
-        return self::wall($stack, LayerKind::Oversheath, Length::ofMicrometres(SheathMaterial::Serving === $design->sheath ? 3500 : 2800), 'serving or sheath, typical; estimate')->layers;
+        return self::wall(
+            $stack,
+            LayerKind::Oversheath,
+            Length::ofMicrometres(SheathMaterial::Serving === $design->sheath ? 3500 : 2800),
+            'serving or sheath, typical; estimate',
+        )->layers;
     }
 
     private static function one(Design $design): LayerStack
     {
         $wall = self::radial($design);
-        $stack = self::wall(self::roundConductor($design), LayerKind::ConductorScreen, Length::ofMicrometres(150), 'carbon paper; estimate');
+        $stack = self::wall(
+            self::roundConductor($design), LayerKind::ConductorScreen, Length::ofMicrometres(150), 'carbon paper; estimate',
+        );
 
         return self::screen($design, self::wall($stack, LayerKind::Insulation, $wall, 'BS 6480 or AEIC CS1, from memory; estimate'));
     }
@@ -72,14 +84,17 @@ final class PaperCable
         if (ConductorShape::Sector !== $design->conductor->shape) {
             $core = self::one($design);
 
-            return $design->isBelted() ? throw NotInStandard::size('a belted cable of round conductors', 'the paper cables known here') : $core->laidUp();
+            return $design->isBelted() ? throw NotInStandard::size(
+                'a belted cable of round conductors', 'the paper cables known here',
+            ) : $core->laidUp();
         }
 
         return $design->isBelted() ? self::belted($design) : self::screenedSectors($design);
     }
 
     /**
-     * Three sectors fill a circle of radius R but for three gaps of the papers between them: pi R² - 3 t R = 3 S / fill. Source: plane geometry.
+     * Three sectors fill a circle of radius R but for three gaps of the papers between them: pi R² - 3 t R = 3 S / fill. Source: plane
+     * geometry.
      *
      * @return float R over the conductors, in mm
      */
@@ -92,7 +107,9 @@ final class PaperCable
 
     private static function belted(Design $design): LayerStack
     {
-        [$between, $toSheath] = self::BELTED[$design->voltage->highestVolts] ?? throw NotInStandard::size($design->voltage->label, 'the belted paper cables known here');
+        [$between, $toSheath] = self::BELTED[$design->voltage->highestVolts] ?? throw NotInStandard::size(
+            $design->voltage->label, 'the belted paper cables known here',
+        );
         $radius = self::sectorRadius($design, $between / 1000);
         $core = self::sectorCore($design, $between / 2);
 
@@ -107,7 +124,9 @@ final class PaperCable
         $wall = self::radial($design)->nanometres / 1e6 + 0.1;
         $core = self::screen($design, self::sectorCore($design, 1000 * ($wall - 0.1)));
 
-        return self::estimated($core, LayerKind::LaidUpCores, 2 * (self::sectorRadius($design, 2 * $wall) + $wall), 'three sectors and their papers; estimate');
+        return self::estimated(
+            $core, LayerKind::LaidUpCores, 2 * (self::sectorRadius($design, 2 * $wall) + $wall), 'three sectors and their papers; estimate',
+        );
     }
 
     /** A sector counts with the circle of its own area: it cannot be measured across. */
@@ -115,9 +134,13 @@ final class PaperCable
     {
         $diameter = sqrt(4 * $design->conductor->size->area / self::FILL / \M_PI);
         $conductor = Length::nearestToMillimetres($diameter);
-        $stack = LayerStack::on($conductor, self::share($conductor, 92), self::share($conductor, 108), 'circle of the sector’s area, filled to 85 %; estimate');
+        $stack = LayerStack::on(
+            $conductor, self::share($conductor, 92), self::share($conductor, 108), 'circle of the sector’s area, filled to 85 %; estimate',
+        );
 
-        return self::estimated($stack, LayerKind::Insulation, $diameter + 2 * $wallMicrometres / 1000, 'BS 6480 or AEIC CS1, from memory; estimate');
+        return self::estimated(
+            $stack, LayerKind::Insulation, $diameter + 2 * $wallMicrometres / 1000, 'BS 6480 or AEIC CS1, from memory; estimate',
+        );
     }
 
     private static function roundConductor(Design $design): LayerStack
@@ -129,14 +152,18 @@ final class PaperCable
 
     private static function screen(Design $design, LayerStack $insulated): LayerStack
     {
-        return $design->has(LayerKind::InsulationScreen) ? self::wall($insulated, LayerKind::InsulationScreen, Length::ofMicrometres(100), 'one screening paper; estimate') : $insulated;
+        return $design->has(LayerKind::InsulationScreen) ? self::wall(
+            $insulated, LayerKind::InsulationScreen, Length::ofMicrometres(100), 'one screening paper; estimate',
+        ) : $insulated;
     }
 
     private static function radial(Design $design): Length
     {
         $table = InsulationMaterial::VarnishedCambric === $design->insulation ? self::CAMBRIC : self::RADIAL;
 
-        return Length::ofMicrometres($table[$design->voltage->highestVolts] ?? throw NotInStandard::size($design->voltage->label, 'the paper and cambric cables known here'));
+        return Length::ofMicrometres($table[$design->voltage->highestVolts] ?? throw NotInStandard::size(
+            $design->voltage->label, 'the paper and cambric cables known here',
+        ));
     }
 
     private static function wall(LayerStack $stack, LayerKind $kind, Length $wall, string $source): LayerStack

@@ -17,7 +17,9 @@ final class Standards
     {
         return match (true) {
             !$design->insulation->isExtruded() => 'paper and cambric under lead, as typically made',
-            self::isNorthAmerican($design) => MetallicScreen::ConcentricNeutral === $design->metallicScreen ? 'ICEA S-94-649' : 'ICEA S-97-682',
+            self::isNorthAmerican($design) => MetallicScreen::ConcentricNeutral === $design->metallicScreen
+                ? 'ICEA S-94-649'
+                : 'ICEA S-97-682',
             default => 'IEC 60502-2',
         };
     }
@@ -48,7 +50,9 @@ final class Standards
                 return null;
             }
             if (self::isNorthAmerican($design)) {
-                [$nominal, $points] = Icea::insulationWall(intdiv($design->voltage->highestVolts, 1000), ($design->level ?? InsulationLevel::Percent100)->value);
+                [$nominal, $points] = Icea::insulationWall(
+                    intdiv($design->voltage->highestVolts, 1000), ($design->level ?? InsulationLevel::Percent100)->value,
+                );
 
                 return [$nominal, $points->min ?? $nominal];
             }

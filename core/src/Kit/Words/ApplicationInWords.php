@@ -26,7 +26,13 @@ final class ApplicationInWords
 
         return [
             new Rule('for/what', self::HEADING, Sentence::plain($what)),
-            ...array_merge(...array_map(static fn (string $end, Takes $takes): array => self::takes($takes, isset($sheet->takes['B']) ? "End $end: " : '', isset($sheet->takes['B']) && 'B' === $end ? 'b-' : ''), array_keys($sheet->takes), array_values($sheet->takes))),
+            ...array_merge(...array_map(
+                static fn (string $end, Takes $takes): array => self::takes(
+                    $takes, isset($sheet->takes['B']) ? "End $end: " : '', isset($sheet->takes['B']) && 'B' === $end ? 'b-' : '',
+                ),
+                array_keys($sheet->takes),
+                array_values($sheet->takes),
+            )),
             ...self::place($sheet),
             ...self::shelf($sheet),
         ];
@@ -35,15 +41,29 @@ final class ApplicationInWords
     /** @return list<Rule> */
     private static function takes(Takes $takes, string $start, string $prefix): array
     {
-        $insulations = implode(', ', array_map(static fn (InsulationMaterial $material): string => $material->label(), $takes->insulations));
+        $insulations = implode(
+            ', ', array_map(static fn (InsulationMaterial $material): string => $material->label(), $takes->insulations),
+        );
         $screens = implode(', ', array_map(static fn (MetallicScreen $screen): string => $screen->label(), $takes->screens));
         $armours = implode(', ', array_map(static fn (Armour $armour): string => $armour->label(), $takes->armours));
 
         return [
             ...('' === $prefix ? [] : [new Rule("for/{$prefix}cores", self::HEADING, Sentence::plain("$start{$takes->cores->label()}."))]),
-            new Rule("for/{$prefix}insulation", self::HEADING, Sentence::of($start.('' === $start ? 'Insulation' : 'insulation').': {taken}.', ['taken' => $insulations])),
-            new Rule("for/{$prefix}screen", self::HEADING, Sentence::of($start.('' === $start ? '[Metallic screen]' : '[metallic screen]').': {taken}.', ['taken' => $screens])),
-            ...([Armour::None] === $takes->armours ? [] : [new Rule("for/{$prefix}armour", self::HEADING, Sentence::of($start.('' === $start ? '[Armour]' : '[armour]').': {taken}.', ['taken' => $armours]))]),
+            new Rule(
+                "for/{$prefix}insulation",
+                self::HEADING,
+                Sentence::of($start.('' === $start ? 'Insulation' : 'insulation').': {taken}.', ['taken' => $insulations]),
+            ),
+            new Rule(
+                "for/{$prefix}screen",
+                self::HEADING,
+                Sentence::of($start.('' === $start ? '[Metallic screen]' : '[metallic screen]').': {taken}.', ['taken' => $screens]),
+            ),
+            ...([Armour::None] === $takes->armours ? [] : [new Rule(
+                "for/{$prefix}armour",
+                self::HEADING,
+                Sentence::of($start.('' === $start ? '[Armour]' : '[armour]').': {taken}.', ['taken' => $armours]),
+            )]),
         ];
     }
 
@@ -53,7 +73,13 @@ final class ApplicationInWords
         $places = implode(', ', array_map(static fn (Place $place): string => $place->label(), $sheet->application->places));
         $mountings = implode(' or ', array_map(static fn ($mounting): string => $mounting->value, $sheet->application->mountings));
 
-        return '' === $places && '' === $mountings ? [] : [new Rule('for/place', self::HEADING, Sentence::plain(ucfirst(implode('; ', array_filter([$places, $mountings], static fn (string $part): bool => '' !== $part))).'.'))];
+        return '' === $places && '' === $mountings ? [] : [new Rule(
+            'for/place',
+            self::HEADING,
+            Sentence::plain(
+                ucfirst(implode('; ', array_filter([$places, $mountings], static fn (string $part): bool => '' !== $part))).'.',
+            ),
+        )];
     }
 
     /** @return list<Rule> */
@@ -62,10 +88,16 @@ final class ApplicationInWords
         $shelf = $sheet->shelf;
 
         return [
-            ...(null === $shelf->months ? [] : [new Rule('shelf/life', 'How it keeps', Sentence::plain("Keeps $shelf->months months from its date of manufacture."))]),
+            ...(null === $shelf->months ? [] : [new Rule(
+                'shelf/life', 'How it keeps', Sentence::plain("Keeps $shelf->months months from its date of manufacture."),
+            )]),
             ...('' === $shelf->storage ? [] : [new Rule('shelf/storage', 'How it keeps', Sentence::plain($shelf->storage))]),
-            ...(null === $shelf->coldestInstallation ? [] : [new Rule('shelf/coldest', 'How it keeps', Sentence::of('Installed from {least} on.', ['least' => $shelf->coldestInstallation]))]),
-            ...(null === $shelf->warmestInstallation ? [] : [new Rule('shelf/warmest', 'How it keeps', Sentence::of('Installed up to {most}.', ['most' => $shelf->warmestInstallation]))]),
+            ...(null === $shelf->coldestInstallation ? [] : [new Rule(
+                'shelf/coldest', 'How it keeps', Sentence::of('Installed from {least} on.', ['least' => $shelf->coldestInstallation]),
+            )]),
+            ...(null === $shelf->warmestInstallation ? [] : [new Rule(
+                'shelf/warmest', 'How it keeps', Sentence::of('Installed up to {most}.', ['most' => $shelf->warmestInstallation]),
+            )]),
         ];
     }
 }

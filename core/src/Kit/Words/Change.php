@@ -26,7 +26,10 @@ final readonly class Change
             unset($known[$rule->key]);
         }
 
-        return [...$changes, ...array_values(array_map(static fn (Rule $gone): self => new self($gone->key, $gone->heading, $gone, null), $known))];
+        return [
+            ...$changes,
+            ...array_values(array_map(static fn (Rule $gone): self => new self($gone->key, $gone->heading, $gone, null), $known)),
+        ];
     }
 
     /**

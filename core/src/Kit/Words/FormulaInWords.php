@@ -34,7 +34,9 @@ final class FormulaInWords
         }, $formula->text);
         $template = (string) preg_replace('/connector_fixing\s*==\s*"([^"]*)"/', 'the connector is fixed by $1', $template);
         $names = implode('|', ['~none~', ...$formula->names()]);
-        $template = (string) preg_replace_callback('/"[^"]*"(*SKIP)(*F)|(?<![\w{])(?:'.$names.')\b/', static fn (array $match): string => self::word($match[0]), $template);
+        $template = (string) preg_replace_callback(
+            '/"[^"]*"(*SKIP)(*F)|(?<![\w{])(?:'.$names.')\b/', static fn (array $match): string => self::word($match[0]), $template,
+        );
         $template = (string) preg_replace(['/\s*==\s*"([^"]*)"/', '/\s*!=\s*"([^"]*)"/'], [' is $1', ' is not $1'], $template);
 
         return [strtr($template, [' * ' => ' × ', ' / ' => ' ÷ ', '-its' => '− its', ' <= ' => ' ≤ ', ' >= ' => ' ≥ ']), $lengths];
@@ -42,6 +44,10 @@ final class FormulaInWords
 
     private static function word(string $name): string
     {
-        return self::WORDS[$name] ?? (str_starts_with($name, 'other_cut_') ? 'the cut of the ['.str_replace('_', ' ', substr($name, 10)).'] of the other end' : null) ?? (str_starts_with($name, 'cut_') ? 'the cut of the ['.str_replace('_', ' ', substr($name, 4)).']' : '“'.str_replace('_', ' ', $name).'”');
+        return self::WORDS[$name]
+
+                ?? (str_starts_with($name, 'other_cut_') ? 'the cut of the ['.str_replace('_', ' ', substr($name, 10)).'] of the other end' : null)
+
+                ?? (str_starts_with($name, 'cut_') ? 'the cut of the ['.str_replace('_', ' ', substr($name, 4)).']' : '“'.str_replace('_', ' ', $name).'”');
     }
 }

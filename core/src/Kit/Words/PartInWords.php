@@ -27,8 +27,24 @@ final class PartInWords
         $place = self::edge($part->side, $sheet->application->function)." lies at $from.";
 
         return [
-            new Rule("part/{$part->key}/place", $part->name, Sentence::of(('' === $when ? '' : "When $when: ").('' === $when ? $place : lcfirst($place)).($part->isPerCore ? ' One on each core.' : ''), [...$lengths, ...$inWhen]), $part->reason),
-            new Rule("part/{$part->key}/park", $part->name, Sentence::plain('' === $parked ? 'Goes on later: nothing to park.' : "Waits on end $parked before the connector".($part->isNested ? ', one over the other.' : '.'))),
+            new Rule(
+                "part/{$part->key}/place",
+                $part->name,
+                Sentence::of(
+                    ('' === $when ? '' : "When $when: ").('' === $when ? $place : lcfirst($place)).($part->isPerCore ? ' One on each core.' : ''),
+                    [...$lengths, ...$inWhen],
+                ),
+                $part->reason,
+            ),
+            new Rule(
+                "part/{$part->key}/park",
+                $part->name,
+                Sentence::plain(
+                    '' === $parked
+                        ? 'Goes on later: nothing to park.'
+                        : "Waits on end $parked before the connector".($part->isNested ? ', one over the other.' : '.'),
+                ),
+            ),
             ...array_map(static fn (Coverage $coverage): Rule => self::coverage($coverage, $part, $sheet), $part->coverage),
         ];
     }

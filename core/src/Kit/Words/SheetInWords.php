@@ -13,7 +13,10 @@ use Berm\Core\Kit\StripRule;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\Saying\Sentence;
 
-/** Every rule of a kit sheet as a plain sentence, in the leaflet's own order: what it is for, its sizes, its cuts, its parts, what lies in the box, the stages. */
+/**
+ * Every rule of a kit sheet as a plain sentence, in the leaflet's own order: what it is for, its sizes, its cuts, its parts, what lies in
+ * the box, the stages.
+ */
 final class SheetInWords
 {
     /** @return list<Rule> */
@@ -44,10 +47,22 @@ final class SheetInWords
             [$distance, $lengths] = FormulaInWords::of($case->distance, 'l');
             [$when, $inWhen] = null === $case->when ? ['', []] : FormulaInWords::of($case->when, 'w');
             $values = [...$lengths, ...$inWhen, 'below' => $case->tolerance->below, 'above' => $case->tolerance->above];
-            $rules[] = new Rule("cut/{$rule->cut->value}/".($i + 1), $heading, Sentence::of(('' === $when ? 'At' : "When $when: at")." $distance from the cable end; {below:fine} less to {above:fine} more will do.", $values), $case->reason);
+            $rules[] = new Rule(
+                "cut/{$rule->cut->value}/".($i + 1),
+                $heading,
+                Sentence::of(
+                    ('' === $when ? 'At' : "When $when: at")." $distance from the cable end; {below:fine} less to {above:fine} more will do.",
+                    $values,
+                ),
+                $case->reason,
+            );
         }
         [$depth, $lengths] = null === $rule->depth ? ['', []] : FormulaInWords::of($rule->depth, 'd');
-        $rules[] = new Rule("cut/{$rule->cut->value}/tool", $heading, Sentence::of('With: '.lcfirst($rule->tool).('' === $depth ? '.' : ", blade set to $depth."), $lengths));
+        $rules[] = new Rule(
+            "cut/{$rule->cut->value}/tool",
+            $heading,
+            Sentence::of('With: '.lcfirst($rule->tool).('' === $depth ? '.' : ", blade set to $depth."), $lengths),
+        );
 
         return $rules;
     }

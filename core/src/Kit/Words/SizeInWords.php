@@ -24,7 +24,11 @@ final class SizeInWords
             $rules[] = self::takes($size, $takes, $heading, 'A' === $end ? '' : "End $end: ");
         }
         foreach ($size->dimensions as $name => $length) {
-            $rules[] = new Rule("size/{$size->label}/$name", $heading, Sentence::of('“'.str_replace('_', ' ', $name).'” is {length}.', ['length' => $length]));
+            $rules[] = new Rule(
+                "size/{$size->label}/$name",
+                $heading,
+                Sentence::of('“'.str_replace('_', ' ', $name).'” is {length}.', ['length' => $length]),
+            );
         }
         foreach ($size->parts as $key => $tube) {
             $rules[] = new Rule("size/{$size->label}/part/$key", $heading, self::tube($sheet->parts[$key]->name ?? $key, $tube));
@@ -36,7 +40,13 @@ final class SizeInWords
     private static function takes(KitSize $size, SizeTakes $takes, string $heading, string $start): Rule
     {
         $values = ['least' => $takes->conductors->min->label, 'most' => $takes->conductors->max->label];
-        foreach (['insulation' => $takes->insulation, 'sheath' => $takes->oversheath, 'lead' => $takes->leadSheath, 'thick' => $size->connectorDiameter, 'long' => $size->connectorLength] as $name => $range) {
+        foreach ([
+            'insulation' => $takes->insulation,
+            'sheath' => $takes->oversheath,
+            'lead' => $takes->leadSheath,
+            'thick' => $size->connectorDiameter,
+            'long' => $size->connectorLength,
+        ] as $name => $range) {
             $values = null === $range ? $values : [...$values, ...self::limits($name, $range)];
         }
         $kinds = implode(', ', array_map(static fn (\BackedEnum $case): string => $case->value, [...$takes->materials, ...$takes->shapes]));
@@ -56,9 +66,21 @@ final class SizeInWords
 
     private static function tube(string $name, TubeSize $tube): Sentence
     {
-        $values = ['name' => $name, 'length' => $tube->length, 'expanded' => $tube->expandedBore, 'recovered' => $tube->recoveredBore, 'installed' => $tube->installedLength];
+        $values = [
+            'name' => $name,
+            'length' => $tube->length,
+            'expanded' => $tube->expandedBore,
+            'recovered' => $tube->recoveredBore,
+            'installed' => $tube->installedLength,
+        ];
         $more = ($tube->installedLength->equals($tube->length) ? '' : ', {installed} long once installed').(null === $tube->wall ? '' : ', its wall {wall:fine} then').(null === $tube->pitch ? '' : ", $tube->count in a row, {pitch} from one to the next");
 
-        return Sentence::of("{name}: {length} long, {expanded:fine} wide as supplied, shrinks to {recovered:fine}$more.", [...$values, ...array_filter(['wall' => $tube->wall, 'pitch' => $tube->pitch], static fn (?Length $length): bool => null !== $length)]);
+        return Sentence::of(
+            "{name}: {length} long, {expanded:fine} wide as supplied, shrinks to {recovered:fine}$more.",
+            [
+                ...$values,
+                ...array_filter(['wall' => $tube->wall, 'pitch' => $tube->pitch], static fn (?Length $length): bool => null !== $length),
+            ],
+        );
     }
 }

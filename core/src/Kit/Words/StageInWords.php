@@ -26,13 +26,32 @@ final class StageInWords
             $rules[] = new Rule("$key/does/$i", $heading, Sentence::plain($i < \count($stage->cautions) ? "Caution: $line" : $line));
         }
         $what = self::what($stage, $sheet);
-        $ends = implode(' ', array_filter([$stage->isOneWay ? 'There is no way back from it.' : '', $stage->isHoldPoint ? 'An engineer looks before work goes on.' : ''], static fn (string $part): bool => '' !== $part));
+        $ends = implode(
+            ' ',
+            array_filter(
+                [
+                    $stage->isOneWay ? 'There is no way back from it.' : '',
+                    $stage->isHoldPoint ? 'An engineer looks before work goes on.' : '',
+                ],
+                static fn (string $part): bool => '' !== $part,
+            ),
+        );
 
         return [
             ...$rules,
             ...('' === $what ? [] : [new Rule("$key/what", $heading, Sentence::plain($what))]),
-            ...array_map(static fn (Check $check): Rule => new Rule("$key/check/$check->key", $heading, self::check($check, $sheet), trim($check->reason.('' === $check->mend ? '' : " If not: $check->mend"))), $stage->checks),
-            ...('' === $ends && '' === $stage->reason ? [] : [new Rule("$key/end", $heading, Sentence::plain('' === $ends ? 'Why it comes here.' : $ends), $stage->reason)]),
+            ...array_map(
+                static fn (Check $check): Rule => new Rule(
+                    "$key/check/$check->key",
+                    $heading,
+                    self::check($check, $sheet),
+                    trim($check->reason.('' === $check->mend ? '' : " If not: $check->mend")),
+                ),
+                $stage->checks,
+            ),
+            ...('' === $ends && '' === $stage->reason ? [] : [new Rule(
+                "$key/end", $heading, Sentence::plain('' === $ends ? 'Why it comes here.' : $ends), $stage->reason,
+            )]),
         ];
     }
 
@@ -60,7 +79,9 @@ final class StageInWords
             Each::Core => ', on each core',
             Each::CoreOfEnd => ', on each core of each end',
         };
-        $after = $check->question instanceof WaitSince ? ', counted from "'.($sheet->stage($check->question->after)->title ?? $check->question->after).'"' : '';
+        $after = $check->question instanceof WaitSince
+            ? ', counted from "'.($sheet->stage($check->question->after)->title ?? $check->question->after).'"'
+            : '';
         $condition = '' === $when ? '' : "When $when: ";
         $limits = null === $rule ? '' : ": $rule->template";
 

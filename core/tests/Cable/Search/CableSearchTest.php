@@ -16,13 +16,21 @@ final class CableSearchTest extends TestCase
     {
         $al = ['material' => ['aluminium']];
         $cu = ['material' => ['copper']];
-        yield 'letters of a drum' => ['NA2XSY 1x95', [...$al, 'insulation' => ['xlpe'], 'screen' => ['copper-wire'], 'cores' => ['1'], 'number' => ['95']]];
+        yield 'letters of a drum' => [
+            'NA2XSY 1x95', [...$al, 'insulation' => ['xlpe'], 'screen' => ['copper-wire'], 'cores' => ['1'], 'number' => ['95']],
+        ];
         yield 'its copper brother with PE' => ['N2XS(F)2Y', [...$cu, 'insulation' => ['xlpe'], 'screen' => ['copper-wire']]];
-        yield 'three cores by their letter' => ['na2xsey', [...$al, 'insulation' => ['xlpe'], 'screen' => ['copper-wire'], 'cores' => ['3']]];
-        yield 'paper with steel tape' => ['NKBA 3x150', [...$cu, 'insulation' => ['paper'], 'armour' => ['steel-tape'], 'cores' => ['3'], 'number' => ['150']]];
+        yield 'three cores by their letter' => [
+            'na2xsey', [...$al, 'insulation' => ['xlpe'], 'screen' => ['copper-wire'], 'cores' => ['3']],
+        ];
+        yield 'paper with steel tape' => [
+            'NKBA 3x150', [...$cu, 'insulation' => ['paper'], 'armour' => ['steel-tape'], 'cores' => ['3'], 'number' => ['150']],
+        ];
         yield 'a size without a space' => ['95mm2 al', ['size' => ['95 mm²'], ...$al]];
         yield 'number, metal, voltage' => ['185 cu 11kv', ['voltage' => ['6.35/11 (12) kV'], ...$cu, 'number' => ['185']]];
-        yield 'a North American one' => ['4/0 al 15kv concentric', ['voltage' => ['15 kV'], 'size' => ['4/0 AWG'], 'screen' => ['concentric-neutral'], ...$al]];
+        yield 'a North American one' => [
+            '4/0 al 15kv concentric', ['voltage' => ['15 kV'], 'size' => ['4/0 AWG'], 'screen' => ['concentric-neutral'], ...$al],
+        ];
         yield 'the old name of kcmil' => ['500 mcm', ['size' => ['500 kcmil']]];
         yield 'paper and lead' => ['pilc', ['insulation' => ['paper']]];
         yield 'a shape' => ['sector', ['shape' => ['sector']]];
@@ -48,7 +56,9 @@ final class CableSearchTest extends TestCase
         foreach ($search->wanted as $wanted) {
             $found[$wanted->facet->value] = $wanted->values;
         }
-        $found += array_filter(['number' => array_map(strval(...), $search->numbers), 'word' => $search->words], static fn (array $list): bool => [] !== $list);
+        $found += array_filter(
+            ['number' => array_map(strval(...), $search->numbers), 'word' => $search->words], static fn (array $list): bool => [] !== $list,
+        );
         self::assertEquals($asks, $found);
     }
 }

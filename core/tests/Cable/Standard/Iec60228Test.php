@@ -29,7 +29,9 @@ final class Iec60228Test extends TestCase
         foreach ($stranded as $area => [$copper, $aluminium]) {
             yield "$area mm², class 2" => [$area, ConductorShape::Compacted, $copper, $aluminium];
         }
-        foreach ([185 => ['0.101', '0.164'], 240 => ['0.0775', '0.125'], 300 => ['0.062', '0.1'], 400 => ['0.0465', '0.0778']] as $area => [$copper, $aluminium]) {
+        foreach ([
+            185 => ['0.101', '0.164'], 240 => ['0.0775', '0.125'], 300 => ['0.062', '0.1'], 400 => ['0.0465', '0.0778'],
+        ] as $area => [$copper, $aluminium]) {
             yield "$area mm², class 1" => [$area, ConductorShape::Solid, $copper, $aluminium];
         }
     }
@@ -38,7 +40,14 @@ final class Iec60228Test extends TestCase
     #[DataProvider('resistances')]
     public function resistancesAreThoseOfTheTables(int $area, ConductorShape $shape, string $copper, string $aluminium): void
     {
-        self::assertEqualsWithDelta([(float) $copper, (float) $aluminium], [Iec60228::greatestResistance(ConductorMaterial::Copper, $shape, $area), Iec60228::greatestResistance(ConductorMaterial::Aluminium, $shape, $area)], 1e-12);
+        self::assertEqualsWithDelta(
+            [(float) $copper, (float) $aluminium],
+            [
+                Iec60228::greatestResistance(ConductorMaterial::Copper, $shape, $area),
+                Iec60228::greatestResistance(ConductorMaterial::Aluminium, $shape, $area),
+            ],
+            1e-12,
+        );
         // The metal that the resistance needs is 88 to 98 % of the nominal area (rho 17.241 and 28.264 Ω·mm²/km, IEC 60287-1-1 table 1).
         foreach ([17.241 / (float) $copper, 28.264 / (float) $aluminium] as $effective) {
             self::assertEqualsWithDelta(0.93, $effective / $area, 0.055);
@@ -46,7 +55,8 @@ final class Iec60228Test extends TestCase
     }
 
     /**
-     * In millimetres: compacted min and max (IEC 60228 table C.2), stranded max and solid copper max (C.1), solid aluminium min and max (C.3); values from
+     * In millimetres: compacted min and max (IEC 60228 table C.2), stranded max and solid copper max (C.1), solid aluminium min and max
+     * (C.3); values from
      * memory, C.1 and C.3 likely.
      *
      * @return iterable<string, array{int, string, string, string, string, string, string}>
@@ -68,12 +78,15 @@ final class Iec60228Test extends TestCase
 
     #[Test]
     #[DataProvider('diameters')]
-    public function diametersAreThoseOfAnnexC(int $area, string $least, string $most, string $stranded, string $solidCopper, string $leastAluminium, string $mostAluminium): void
-    {
+    public function diametersAreThoseOfAnnexC(
+        int $area, string $least, string $most, string $stranded, string $solidCopper, string $leastAluminium, string $mostAluminium,
+    ): void {
         self::assertSame(["$least mm", "$most mm"], self::limits(ConductorMaterial::Aluminium, ConductorShape::Compacted, $area));
         self::assertSame("$stranded mm", self::limits(ConductorMaterial::Copper, ConductorShape::Stranded, $area)[1]);
         self::assertSame("$solidCopper mm", self::limits(ConductorMaterial::Copper, ConductorShape::Solid, $area)[1]);
-        self::assertSame(["$leastAluminium mm", "$mostAluminium mm"], self::limits(ConductorMaterial::Aluminium, ConductorShape::Solid, $area));
+        self::assertSame(
+            ["$leastAluminium mm", "$mostAluminium mm"], self::limits(ConductorMaterial::Aluminium, ConductorShape::Solid, $area),
+        );
     }
 
     #[Test]

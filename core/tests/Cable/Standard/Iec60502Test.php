@@ -64,7 +64,14 @@ final class Iec60502Test extends TestCase
     public function coveringsAndArmourAreThoseOfTheTables(string $over, string $covering, string $wire, string $tape): void
     {
         $diameter = Length::parseWithUnit($over);
-        self::assertSame([$covering, $wire, $tape], [Iec60502::innerCovering($diameter)->toText(), Iec60502::armourWire($diameter)->toText(), Iec60502::armourTape($diameter)->toText()]);
+        self::assertSame(
+            [$covering, $wire, $tape],
+            [
+                Iec60502::innerCovering($diameter)->toText(),
+                Iec60502::armourWire($diameter)->toText(),
+                Iec60502::armourTape($diameter)->toText(),
+            ],
+        );
     }
 
     /** Source: IEC 60502-2 clauses on the oversheath and the separation sheath: 0.85 tn - 0.1, 0.80 tn - 0.2; from memory. */
@@ -72,7 +79,14 @@ final class Iec60502Test extends TestCase
     public function theLeastSheathIsReckonedByWhatLiesUnderIt(): void
     {
         $two = Length::ofMillimetres(2);
-        self::assertSame(['1.6 mm', '1.4 mm', '1.4 mm'], [Iec60502::leastOversheath($two)->toText(), Iec60502::leastOversheath($two, false)->toText(), Iec60502::leastCovering($two)->toText()]);
+        self::assertSame(
+            ['1.6 mm', '1.4 mm', '1.4 mm'],
+            [
+                Iec60502::leastOversheath($two)->toText(),
+                Iec60502::leastOversheath($two, false)->toText(),
+                Iec60502::leastCovering($two)->toText(),
+            ],
+        );
     }
 
     #[Test]

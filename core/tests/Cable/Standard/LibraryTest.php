@@ -24,14 +24,26 @@ final class LibraryTest extends TestCase
                 self::assertTrue($layer->window?->contains($layer->diameter), $cable->designation.' '.$layer->kind->value);
                 self::assertNotSame('', $layer->source);
             }
-            self::assertSame([], array_filter($cable->design->layers(), static fn (LayerKind $kind): bool => LayerKind::ConductorScreen !== $kind && null === $cable->diameterOver($kind)), $cable->designation);
+            self::assertSame(
+                [],
+                array_filter(
+                    $cable->design->layers(),
+                    static fn (LayerKind $kind): bool => LayerKind::ConductorScreen !== $kind && null === $cable->diameterOver($kind),
+                ),
+                $cable->designation,
+            );
         }
         self::assertGreaterThanOrEqual(1000, \count($ids));
         self::assertSame($ids, array_values(array_unique($ids)));
-        self::assertEqualsCanonicalizing(['IEC 60502-2', 'ICEA S-94-649', 'ICEA S-97-682', 'paper and cambric under lead, as typically made'], array_keys($standards));
+        self::assertEqualsCanonicalizing(
+            ['IEC 60502-2', 'ICEA S-94-649', 'ICEA S-97-682', 'paper and cambric under lead, as typically made'], array_keys($standards),
+        );
     }
 
-    /** Source: an estimate, worked from conductor-conductor 5.6 mm and conductor-sheath 4.2 mm at a fill of 0.85 (BS 6480 from memory, unsure): under lead and over it, in mm. */
+    /**
+     * Source: an estimate, worked from conductor-conductor 5.6 mm and conductor-sheath 4.2 mm at a fill of 0.85 (BS 6480 from memory,
+     * unsure): under lead and over it, in mm.
+     */
     #[Test]
     public function beltedPaperCablesComeOutAsTheEstimate(): void
     {
@@ -39,7 +51,15 @@ final class LibraryTest extends TestCase
         foreach (Library::shipped() as $cable) {
             $byId[$cable->revision->id] = $cable;
         }
-        foreach ([70 => [32.3, 35.9], 95 => [35.1, 38.7], 120 => [37.6, 41.2], 150 => [40.3, 43.9], 185 => [43.1, 46.9], 240 => [47.0, 51.0], 300 => [50.9, 55.1]] as $area => [$under, $over]) {
+        foreach ([
+            70 => [32.3, 35.9],
+            95 => [35.1, 38.7],
+            120 => [37.6, 41.2],
+            150 => [40.3, 43.9],
+            185 => [43.1, 46.9],
+            240 => [47.0, 51.0],
+            300 => [50.9, 55.1],
+        ] as $area => [$under, $over]) {
             $cable = $byId["lead-3x$area-cu-12-belted-steel-wire"];
             self::assertEqualsWithDelta($under, $cable->diameterOver(LayerKind::Belt)?->inMillimetres(), 0.06, "3×$area under lead");
             self::assertEqualsWithDelta($over, $cable->diameterOver(LayerKind::LeadSheath)?->inMillimetres(), 0.16, "3×$area over lead");

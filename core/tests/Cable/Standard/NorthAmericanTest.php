@@ -32,7 +32,10 @@ use PHPUnit\Framework\TestCase;
 
 final class NorthAmericanTest extends TestCase
 {
-    /** Source: ASTM B8 and B231: N equal wires in n rings are (2n + 1) wires across, so the concentric diameter is (2n + 1) sqrt(A / N); NEC chapter 9 rounds to a mil. */
+    /**
+     * Source: ASTM B8 and B231: N equal wires in n rings are (2n + 1) wires across, so the concentric diameter is (2n + 1) sqrt(A / N); NEC
+     * chapter 9 rounds to a mil.
+     */
     #[Test]
     public function concentricDiametersFollowFromTheWires(): void
     {
@@ -41,7 +44,9 @@ final class NorthAmericanTest extends TestCase
             $across = [7 => 3, 19 => 5, 37 => 7, 61 => 9][Astm::wires($size)] ?? 0;
             $mils = $across * sqrt(1000 * $kcmil / Astm::wires($size));
             self::assertEqualsWithDelta($mils, self::mils(Astm::diameter($size, ConductorShape::Stranded)), 1.1, $size);
-            self::assertEqualsWithDelta(0.97 * $mils, self::mils(Astm::diameter($size, ConductorShape::Compressed)), 1.2, "$size compressed to 97 %");
+            self::assertEqualsWithDelta(
+                0.97 * $mils, self::mils(Astm::diameter($size, ConductorShape::Compressed)), 1.2, "$size compressed to 97 %",
+            );
         }
     }
 
@@ -49,14 +54,30 @@ final class NorthAmericanTest extends TestCase
     #[Test]
     public function solidConductorsAgreeWithGnuUnits(): void
     {
-        foreach (['8 AWG' => 'wiregauge(8)', '6 AWG' => 'wiregauge(6)', '4 AWG' => 'wiregauge(4)', '3 AWG' => 'wiregauge(3)', '2 AWG' => 'wiregauge(2)', '1 AWG' => 'wiregauge(1)', '1/0 AWG' => 'wiregauge(g00)', '2/0 AWG' => 'wiregauge(-1)', '3/0 AWG' => 'wiregauge(-2)', '4/0 AWG' => 'wiregauge(-3)', '250 kcmil' => '(4 250 mcm/pi)^0.5', '500 kcmil' => '(4 500 mcm/pi)^0.5'] as $size => $expression) {
+        foreach ([
+            '8 AWG' => 'wiregauge(8)',
+            '6 AWG' => 'wiregauge(6)',
+            '4 AWG' => 'wiregauge(4)',
+            '3 AWG' => 'wiregauge(3)',
+            '2 AWG' => 'wiregauge(2)',
+            '1 AWG' => 'wiregauge(1)',
+            '1/0 AWG' => 'wiregauge(g00)',
+            '2/0 AWG' => 'wiregauge(-1)',
+            '3/0 AWG' => 'wiregauge(-2)',
+            '4/0 AWG' => 'wiregauge(-3)',
+            '250 kcmil' => '(4 250 mcm/pi)^0.5',
+            '500 kcmil' => '(4 500 mcm/pi)^0.5',
+        ] as $size => $expression) {
             $output = shell_exec(\sprintf('units -t -o %%.12g -- %s mil', escapeshellarg(strtr($expression, ['g00' => '0']))));
             self::assertIsString($output, 'GNU units must be installed');
             self::assertEqualsWithDelta((float) $output, self::mils(Astm::diameter($size, ConductorShape::Solid)), 0.06, $size);
         }
     }
 
-    /** Source: NEC chapter 9 table 8, values from memory: resistance times area is constant, 12.83 to 12.90 for copper and 21.1 to 21.3 for aluminium, Ω·kcmil/kft. */
+    /**
+     * Source: NEC chapter 9 table 8, values from memory: resistance times area is constant, 12.83 to 12.90 for copper and 21.1 to 21.3 for
+     * aluminium, Ω·kcmil/kft.
+     */
     #[Test]
     public function resistancesFallWithTheArea(): void
     {
@@ -68,7 +89,8 @@ final class NorthAmericanTest extends TestCase
     }
 
     /**
-     * Nominal wall in mils at 100, 133 and 173 %. Source: ICEA S-93-639, S-94-649 and S-97-682 insulation tables, from memory; 46 kV and 173 % likely.
+     * Nominal wall in mils at 100, 133 and 173 %. Source: ICEA S-93-639, S-94-649 and S-97-682 insulation tables, from memory; 46 kV and
+     * 173 % likely.
      *
      * @return iterable<string, array{int, array<int, int>}>
      */
@@ -92,19 +114,28 @@ final class NorthAmericanTest extends TestCase
             [$nominal, $points] = Icea::insulationWall($kilovolts, $level);
             self::assertEqualsWithDelta($mils, self::mils($nominal), 1e-6);
             self::assertTrue($points->contains($nominal));
-            self::assertGreaterThanOrEqual(0.94 * $mils, self::mils($points->min ?? $nominal), 'the least point is about 95 % of the nominal');
+            self::assertGreaterThanOrEqual(
+                0.94 * $mils, self::mils($points->min ?? $nominal), 'the least point is about 95 % of the nominal',
+            );
         }
     }
 
     /**
-     * [least, greatest] point in mils. Source: ICEA S-94-649 and AEIC CS8, from memory, likely; conductor shield 12, 16, 20 and jackets as ICEA S-93-639.
+     * [least, greatest] point in mils. Source: ICEA S-94-649 and AEIC CS8, from memory, likely; conductor shield 12, 16, 20 and jackets as
+     * ICEA S-93-639.
      */
     #[Test]
     public function pointsShieldsAndJacketsAreThoseOfTheTables(): void
     {
-        foreach ([[15, 100, 165, 205], [15, 133, 210, 250], [25, 100, 245, 290], [35, 100, 330, 375]] as [$kilovolts, $level, $least, $greatest]) {
+        foreach ([
+            [15, 100, 165, 205], [15, 133, 210, 250], [25, 100, 245, 290], [35, 100, 330, 375],
+        ] as [$kilovolts, $level, $least, $greatest]) {
             [, $points] = Icea::insulationWall($kilovolts, $level);
-            self::assertEqualsWithDelta([$least, $greatest], array_map(self::mils(...), [$points->min ?? Length::ofMils(0), $points->max ?? Length::ofMils(0)]), 1e-6);
+            self::assertEqualsWithDelta(
+                [$least, $greatest],
+                array_map(self::mils(...), [$points->min ?? Length::ofMils(0), $points->max ?? Length::ofMils(0)]),
+                1e-6,
+            );
         }
         foreach (['4/0 AWG' => 12, '250 kcmil' => 16, '500 kcmil' => 16, '750 kcmil' => 20, '1000 kcmil' => 20] as $size => $mils) {
             self::assertEqualsWithDelta($mils, self::mils(Icea::leastConductorShield(ConductorSize::parse($size)->area)), 1e-6, $size);
@@ -115,8 +146,10 @@ final class NorthAmericanTest extends TestCase
     }
 
     /**
-     * Wires of the neutral in the 15 kV aluminium concentric-neutral table printed in distribution-system textbooks, from memory: full and one third. The
-     * rule gives 15 instead of 16 at full 250 kcmil and 21 instead of 20 at full 350 kcmil (explained: the table's makers rounded to their own machines).
+     * Wires of the neutral in the 15 kV aluminium concentric-neutral table printed in distribution-system textbooks, from memory: full and
+     * one third. The
+     * rule gives 15 instead of 16 at full 250 kcmil and 21 instead of 20 at full 350 kcmil (explained: the table's makers rounded to their
+     * own machines).
      *
      * @return iterable<string, array{string, string|null, string|null}>
      */
@@ -140,7 +173,9 @@ final class NorthAmericanTest extends TestCase
     public function neutralsHaveTheWiresOfTheTextbookTable(string $size, ?string $full, ?string $third): void
     {
         $phase = new Conductor(ConductorMaterial::Aluminium, ConductorShape::Compressed, ConductorSize::parse($size));
-        $wires = static fn (NeutralShare $share): string => $share->wiresFor($phase)->count.'x'.round($share->wiresFor($phase)->diameter->inMillimetres(), 2);
+        $wires = static fn (NeutralShare $share): string => $share->wiresFor($phase)->count.'x'.round(
+            $share->wiresFor($phase)->diameter->inMillimetres(), 2,
+        );
         self::assertSame($third, $wires(NeutralShare::Third));
         if (null !== $full) {
             self::assertSame($full, $wires(NeutralShare::Full));
@@ -148,8 +183,10 @@ final class NorthAmericanTest extends TestCase
     }
 
     /**
-     * Diameters in inches over insulation, over screen and over the neutral, of the 15 kV, 220 mil aluminium concentric-neutral table (one third) printed in
-     * distribution-system textbooks and used in the IEEE test feeders (250 kcmil is their configuration 606), from memory. The table's outside diameter is over
+     * Diameters in inches over insulation, over screen and over the neutral, of the 15 kV, 220 mil aluminium concentric-neutral table (one
+     * third) printed in
+     * distribution-system textbooks and used in the IEEE test feeders (250 kcmil is their configuration 606), from memory. The table's
+     * outside diameter is over
      * bare neutral wires.
      *
      * @return iterable<string, array{string, string, string, string}>
@@ -171,8 +208,9 @@ final class NorthAmericanTest extends TestCase
 
     #[Test]
     #[DataProvider('concentricNeutralCables')]
-    public function concentricNeutralCablesOfTheTextbooksLieInOurWindows(string $size, string $insulation, string $screen, string $neutral): void
-    {
+    public function concentricNeutralCablesOfTheTextbooksLieInOurWindows(
+        string $size, string $insulation, string $screen, string $neutral,
+    ): void {
         $phase = new Conductor(ConductorMaterial::Aluminium, ConductorShape::Compressed, ConductorSize::parse($size));
         $cable = self::cable($phase, MetallicScreen::ConcentricNeutral, NeutralShare::Third->wiresFor($phase));
         self::assertInWindow($cable, LayerKind::Insulation, $insulation);
@@ -181,7 +219,8 @@ final class NorthAmericanTest extends TestCase
     }
 
     /**
-     * Diameters in inches over insulation, over screen and outside of the 15 kV, 220 mil tape-shield table printed beside it (1/0 is the IEEE test feeders'
+     * Diameters in inches over insulation, over screen and outside of the 15 kV, 220 mil tape-shield table printed beside it (1/0 is the
+     * IEEE test feeders'
      * configuration 607), from memory.
      *
      * @return iterable<string, array{string, string, string, string}>
@@ -200,7 +239,11 @@ final class NorthAmericanTest extends TestCase
     #[DataProvider('tapeShieldCables')]
     public function tapeShieldCablesOfTheTextbooksLieInOurWindows(string $size, string $insulation, string $screen, string $outside): void
     {
-        $cable = self::cable(new Conductor(ConductorMaterial::Aluminium, ConductorShape::Compressed, ConductorSize::parse($size)), MetallicScreen::CopperTape, null);
+        $cable = self::cable(
+            new Conductor(ConductorMaterial::Aluminium, ConductorShape::Compressed, ConductorSize::parse($size)),
+            MetallicScreen::CopperTape,
+            null,
+        );
         self::assertInWindow($cable, LayerKind::Insulation, $insulation);
         self::assertInWindow($cable, LayerKind::InsulationScreen, $screen);
         self::assertInWindow($cable, LayerKind::Oversheath, $outside);
@@ -210,7 +253,11 @@ final class NorthAmericanTest extends TestCase
     public function aConductorTooSmallForTheClassIsNotInvented(): void
     {
         $this->expectExceptionMessage('ICEA S-97-682 gives no value for 4 AWG at 15 kV.');
-        self::cable(new Conductor(ConductorMaterial::Copper, ConductorShape::Compressed, ConductorSize::parse('4 AWG')), MetallicScreen::CopperTape, null);
+        self::cable(
+            new Conductor(ConductorMaterial::Copper, ConductorShape::Compressed, ConductorSize::parse('4 AWG')),
+            MetallicScreen::CopperTape,
+            null,
+        );
     }
 
     private static function cable(Conductor $conductor, MetallicScreen $screen, ?ScreenWires $wires): Construction
@@ -223,7 +270,10 @@ final class NorthAmericanTest extends TestCase
     private static function assertInWindow(Construction $cable, LayerKind $kind, string $inches): void
     {
         $window = $cable->layers[$kind->value]->window;
-        self::assertTrue($window?->contains(Length::parseWithUnit("$inches in")), "$cable->designation, $kind->value $inches in lies outside {$window?->min?->toText()} to {$window?->max?->toText()}");
+        self::assertTrue(
+            $window?->contains(Length::parseWithUnit("$inches in")),
+            "$cable->designation, $kind->value $inches in lies outside {$window?->min?->toText()} to {$window?->max?->toText()}",
+        );
     }
 
     private static function mils(Length $length): float
