@@ -52,7 +52,8 @@ function load(PDO $pdo): void
         $sheet->execute(['connector', $one->revision->id, $one->revision->number, $one->name, json_encode($file, JSON_THROW_ON_ERROR)]);
         $barrel = $one->barrels->first;
         $connector->execute([
-            (int) ('joint-connector' === $one->kind->value), $barrel->sizes->min->area, $barrel->sizes->max->area, $barrel->bore->nanometres,
+            (int) ('joint-connector' === $one->kind->value), $barrel->sizes->min->area, $barrel->sizes->max->area,
+            $barrel->bore->nanometres,
             $one->diameter->nanometres, $one->length->nanometres, texts($barrel->materials),
         ]);
     }
@@ -70,7 +71,8 @@ function columns(Berm\Core\Kit\KitSheet $kit, Berm\Core\Kit\KitSize $size): arra
     $bores = array_map(static fn ($part): int => $size->parts[$part->key]->expandedBore->nanometres, $kit->parkedParts());
 
     return [
-        (int) (AccessoryFunction::Joint === $kit->application->function), $kit->voltageOf($size)->highestVolts, $takes->conductors->min->area, $takes->conductors->max->area,
+        (int) (AccessoryFunction::Joint === $kit->application->function), $kit->voltageOf($size)->highestVolts,
+        $takes->conductors->min->area, $takes->conductors->max->area,
         $takes->insulation->min->nanometres
             ?? 0, $takes->insulation->max->nanometres
             ?? PHP_INT_MAX, $takes->oversheath->min->nanometres
@@ -83,7 +85,8 @@ function columns(Berm\Core\Kit\KitSheet $kit, Berm\Core\Kit\KitSize $size): arra
             ?? PHP_INT_MAX,
         [] === $bores
             ? PHP_INT_MAX
-            : min($bores), texts($kinds->insulations), texts($kinds->screens), texts($kit->application->places), texts($kinds->armours), $kinds->cores->value,
+            : min($bores), texts($kinds->insulations), texts($kinds->screens), texts($kit->application->places), texts($kinds->armours),
+        $kinds->cores->value,
     ];
 }
 

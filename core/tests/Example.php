@@ -84,7 +84,8 @@ final class Example
         $layer = static fn (string $layer, string $diameter, string $min, string $max): array => compact('layer', 'diameter', 'min', 'max');
 
         return [
-            'id' => 'example-1x95', 'revision' => 1, 'designation' => 'Example 1×95 Al', 'standard' => '', 'ratedVoltage' => '6.35/11 (12) kV',
+            'id' => 'example-1x95', 'revision' => 1, 'designation' => 'Example 1×95 Al', 'standard' => '',
+            'ratedVoltage' => '6.35/11 (12) kV',
             'conductor' => ['material' => 'aluminium', 'shape' => 'compacted', 'size' => '95 mm²'],
             'insulation' => 'xlpe', 'metallicScreen' => 'copper-tape', 'oversheath' => 'pe',
             'layers' => [
@@ -100,7 +101,8 @@ final class Example
     public static function connector(string $fixing): array
     {
         return [
-            'id' => 'example-connector', 'revision' => 1, 'name' => 'Example connector', 'maker' => 'Example', 'kind' => 'joint-connector', 'fixing' => $fixing,
+            'id' => 'example-connector', 'revision' => 1, 'name' => 'Example connector', 'maker' => 'Example', 'kind' => 'joint-connector',
+            'fixing' => $fixing,
             'materials' => ['aluminium'], 'conductor' => ['min' => '70 mm²', 'max' => '120 mm²'],
             'bore' => '12.5 mm', 'boreDepth' => '50 mm', 'diameter' => '19 mm', 'length' => '104 mm', 'method' => 'As the test has it.',
         ];
@@ -125,7 +127,8 @@ final class Example
         return [
             'cable' => self::cable(),
             'readings' => [
-                'conductor' => self::readings('11.5'), 'insulation' => self::readings('19.4', '19.6'), 'insulation-screen' => self::readings('21.1'),
+                'conductor' => self::readings('11.5'), 'insulation' => self::readings('19.4', '19.6'),
+                'insulation-screen' => self::readings('21.1'),
                 'metallic-screen' => self::readings('21.4'), 'oversheath' => self::readings('25'),
             ],
             'freeLength' => $freeLength,
@@ -152,10 +155,12 @@ final class Example
         ];
 
         return [
-            'id' => 'example-'.$function, 'revision' => 3, 'name' => 'Example kit', 'maker' => 'Example', 'function' => $function, 'technology' => 'heat-shrink',
+            'id' => 'example-'.$function, 'revision' => 3, 'name' => 'Example kit', 'maker' => 'Example', 'function' => $function,
+            'technology' => 'heat-shrink',
             'ratedVoltage' => '6.35/11 (12) kV', 'insulations' => ['xlpe'], 'metallicScreens' => ['copper-tape'],
             'sizes' => [[
-                'label' => 'M', 'conductor' => $range('70 mm²', '150 mm²'), 'insulation' => $range('17 mm', '24 mm'), 'oversheath' => $range('22 mm', '33 mm'),
+                'label' => 'M', 'conductor' => $range('70 mm²', '150 mm²'), 'insulation' => $range('17 mm', '24 mm'),
+                'oversheath' => $range('22 mm', '33 mm'),
                 'connectorDiameter' => $range('14 mm', '30 mm'), 'connectorLength' => $range('50 mm', '135 mm'),
                 'dimensions' => ['clear' => '108 mm', 'screen_left' => '50 mm', 'tape_left' => '35 mm'],
                 'parts' => ['stress-tube' => $tube('400 mm', '38 mm'), 'outer-sleeve' => $tube('760 mm', '55 mm')],

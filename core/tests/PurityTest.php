@@ -11,9 +11,12 @@ use PHPUnit\Framework\TestCase;
 final class PurityTest extends TestCase
 {
     private const FORBIDDEN = [
-        'time', 'microtime', 'hrtime', 'date', 'gmdate', 'mktime', 'strtotime', 'date_create', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'uniqid', 'shuffle', 'array_rand',
-        'fopen', 'file_get_contents', 'file_put_contents', 'file', 'is_file', 'glob', 'scandir', 'unlink', 'mkdir', 'getenv', 'putenv', 'header', 'printf', 'print_r', 'var_dump',
-        'exec', 'shell_exec', 'proc_open', 'curl_init', 'fsockopen', 'stream_socket_client', 'sleep', 'usleep', 'error_log', 'ini_set', 'setlocale', 'eval',
+        'time', 'microtime', 'hrtime', 'date', 'gmdate', 'mktime', 'strtotime', 'date_create', 'rand', 'mt_rand', 'random_int',
+        'random_bytes', 'uniqid', 'shuffle', 'array_rand',
+        'fopen', 'file_get_contents', 'file_put_contents', 'file', 'is_file', 'glob', 'scandir', 'unlink', 'mkdir', 'getenv', 'putenv',
+        'header', 'printf', 'print_r', 'var_dump',
+        'exec', 'shell_exec', 'proc_open', 'curl_init', 'fsockopen', 'stream_socket_client', 'sleep', 'usleep', 'error_log', 'ini_set',
+        'setlocale', 'eval',
     ];
 
     #[Test]

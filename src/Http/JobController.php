@@ -56,7 +56,8 @@ final readonly class JobController
     public function create(Request $request, CreateJob $createJob): JsonResponse
     {
         [$id, $name, $function, $unit] = Body::read($request, static fn (Fields $body): array => [
-            Body::id($body, 'id'), $body->text('name', 120), $body->choice('function', AccessoryFunction::class), $body->choice('unit', LengthUnit::class),
+            Body::id($body, 'id'), $body->text('name', 120), $body->choice('function', AccessoryFunction::class),
+            $body->choice('unit', LengthUnit::class),
         ]);
 
         return JobAnswers::of($createJob($id, $name, $function, $unit), 201);

@@ -68,12 +68,14 @@ final readonly class ProblemListener
             ),
             $error instanceof PlanConflict => $this->conflict($error),
             $error instanceof EntryRefused, $error instanceof BoxRefused => self::refused($error->reason),
-            $error instanceof EntryIdTaken, $error instanceof SheetExists, $error instanceof BoxTaken => self::problem(409, 'taken', $error->getMessage()),
+            $error instanceof EntryIdTaken, $error instanceof SheetExists,
+            $error instanceof BoxTaken => self::problem(409, 'taken', $error->getMessage()),
             $error instanceof DraftConflict => self::problem(
                 409, 'draft-conflict', $error->getMessage(), ['theirDraft' => KitSheetJson::draft($error->theirs, null)],
             ),
             $error instanceof DraftNotYours => self::problem(403, 'forbidden', $error->getMessage()),
-            $error instanceof JobNotFound, $error instanceof SheetNotFound, $error instanceof DraftNotFound, $error instanceof BoxNotFound, $error instanceof ToolNotFound => self::problem(404, 'not-found', $error->getMessage()),
+            $error instanceof JobNotFound, $error instanceof SheetNotFound, $error instanceof DraftNotFound, $error instanceof BoxNotFound,
+            $error instanceof ToolNotFound => self::problem(404, 'not-found', $error->getMessage()),
             $error instanceof CoreError => self::problem(422, 'bad-document', $error->getMessage()),
             $error instanceof AccessDeniedException => self::problem(
                 403, 'not-allowed', 'Your role does not allow this. Ask somebody whose role does.',

@@ -8,8 +8,10 @@ namespace App\UseCase;
 final class PlanChanges
 {
     private const WORDS = [
-        'cable' => 'cable', 'readings' => 'diameters', 'walls' => 'thickness of the insulation', 'conditions' => 'condition', 'surface' => 'surface temperature', 'slack' => 'slack',
-        'position' => 'position', 'seen' => 'what was seen', 'freeLength' => 'free length', 'kit' => 'kit', 'connector' => 'connector', 'weather' => 'air', 'place' => 'place', 'mounting' => 'way up', 'unit' => 'unit',
+        'cable' => 'cable', 'readings' => 'diameters', 'walls' => 'thickness of the insulation', 'conditions' => 'condition',
+        'surface' => 'surface temperature', 'slack' => 'slack',
+        'position' => 'position', 'seen' => 'what was seen', 'freeLength' => 'free length', 'kit' => 'kit', 'connector' => 'connector',
+        'weather' => 'air', 'place' => 'place', 'mounting' => 'way up', 'unit' => 'unit',
     ];
 
     /** "end A: diameters; kit"; empty when nothing differs. */

@@ -9,8 +9,10 @@ use PHPUnit\Framework\Attributes\Test;
 final class ConnectorTest extends ApiTestCase
 {
     private const LUG = [
-        'id' => 'example-lug-95', 'revision' => 1, 'name' => 'Example lug 95', 'maker' => 'Example', 'kind' => 'lug', 'fixing' => 'crimp', 'materials' => ['copper'],
-        'conductor' => ['min' => '95 mm²', 'max' => '95 mm²'], 'bore' => '13.5 mm', 'boreDepth' => '50 mm', 'diameter' => '19 mm', 'length' => '56 mm',
+        'id' => 'example-lug-95', 'revision' => 1, 'name' => 'Example lug 95', 'maker' => 'Example', 'kind' => 'lug', 'fixing' => 'crimp',
+        'materials' => ['copper'],
+        'conductor' => ['min' => '95 mm²', 'max' => '95 mm²'], 'bore' => '13.5 mm', 'boreDepth' => '50 mm', 'diameter' => '19 mm',
+        'length' => '56 mm',
         'pad' => ['width' => '28 mm', 'holes' => 1, 'hole' => '13 mm'], 'method' => 'As its maker says.',
     ];
 

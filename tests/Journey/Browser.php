@@ -50,9 +50,12 @@ final class Browser
         $options = new ChromeOptions();
         $options->setBinary('/usr/bin/chromium');
         $options->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run', '--no-default-browser-check',
-            '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-default-apps', '--disable-domain-reliability', '--disable-client-side-phishing-detection',
-            '--disable-features=OptimizationHints,MediaRouter,Translate,AutofillServerCommunication', '--hide-scrollbars', '--force-device-scale-factor=1', '--force-color-profile=srgb',
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--disable-dev-shm-usage', '--no-first-run',
+            '--no-default-browser-check',
+            '--disable-background-networking', '--disable-component-update', '--disable-sync', '--disable-default-apps',
+            '--disable-domain-reliability', '--disable-client-side-phishing-detection',
+            '--disable-features=OptimizationHints,MediaRouter,Translate,AutofillServerCommunication', '--hide-scrollbars',
+            '--force-device-scale-factor=1', '--force-color-profile=srgb',
             '--lang=en', "--window-size=$width,$height", '--user-data-dir='.sys_get_temp_dir().'/berm-browser-'.bin2hex(random_bytes(6)),
         ]);
         $options->setExperimentalOption('excludeSwitches', ['enable-automation']);

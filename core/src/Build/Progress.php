@@ -18,8 +18,9 @@ use Berm\Core\Parking\ParkingPlan;
 final readonly class Progress
 {
     /** @param list<StageProgress> $stages */
-    private function __construct(public array $stages, /** The sheet has its own stages: each is finished before the next begins. */ public bool $isStaged)
-    {
+    private function __construct(
+        public array $stages, /** The sheet has its own stages: each is finished before the next begins. */ public bool $isStaged,
+    ) {
     }
 
     /** @param \Closure(Where): Values $values the quantities of a place, for the limits of checks */

@@ -9,27 +9,31 @@ final readonly class RatedVoltage
 {
     /** Um in volts by U in volts. Source: IEC 60502-2 clause 4.1 and IEC 60183 (highest voltages for equipment), values from memory. */
     private const HIGHEST = [
-        3_000 => 3_600, 3_300 => 3_600, 6_000 => 7_200, 6_600 => 7_200, 10_000 => 12_000, 11_000 => 12_000, 15_000 => 17_500, 20_000 => 24_000, 22_000 => 24_000,
+        3_000 => 3_600, 3_300 => 3_600, 6_000 => 7_200, 6_600 => 7_200, 10_000 => 12_000, 11_000 => 12_000, 15_000 => 17_500,
+        20_000 => 24_000, 22_000 => 24_000,
         30_000 => 36_000, 33_000 => 36_000, 45_000 => 52_000, 66_000 => 72_500,
     ];
 
     /** A system voltage alone, read by the usual series. Source: IEC 60502-2 and its national forms, from memory. */
     private const SERIES = [
-        '3' => '1.8/3 (3.6) kV', '3.3' => '1.9/3.3 (3.6) kV', '6.6' => '3.8/6.6 (7.2) kV', '10' => '6/10 (12) kV', '11' => '6.35/11 (12) kV',
+        '3' => '1.8/3 (3.6) kV', '3.3' => '1.9/3.3 (3.6) kV', '6.6' => '3.8/6.6 (7.2) kV', '10' => '6/10 (12) kV',
+        '11' => '6.35/11 (12) kV',
         '20' => '12/20 (24) kV', '22' => '12.7/22 (24) kV', '30' => '18/30 (36) kV', '33' => '19/33 (36) kV',
     ];
 
     /** North American classes in kV, and the system voltages that go with each. Source: ICEA S-97-682 and ANSI C84.1, from memory. */
     private const CLASSES = [
-        '5' => ['2.4', '4.16', '4.8'], '8' => ['6.9', '7.97'], '15' => ['12', '12.47', '13.2', '13.8', '14.4'], '25' => ['22.9', '23', '24.94'], '28' => [],
+        '5' => ['2.4', '4.16', '4.8'], '8' => ['6.9', '7.97'], '15' => ['12', '12.47', '13.2', '13.8', '14.4'],
+        '25' => ['22.9', '23', '24.94'], '28' => [],
         '35' => ['34.5'], '46' => [], '69' => [],
     ];
 
     /** Highest voltages that stand alone; 3.6 and 12 can be U0 of a higher series as well. */
     private const ALONE = ['7.2', '17.5', '24', '36', '52', '72.5'];
 
-    private function __construct(public string $label, /** Um, or the class voltage: the highest between phases, in volts. */ public int $highestVolts)
-    {
+    private function __construct(
+        public string $label, /** Um, or the class voltage: the highest between phases, in volts. */ public int $highestVolts,
+    ) {
     }
 
     /**

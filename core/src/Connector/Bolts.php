@@ -10,8 +10,12 @@ use Berm\Core\Quantity\Torque;
 final readonly class Bolts
 {
     /** @param list<int> $order bolts counted from the end A or from the palm; empty where the maker does not say */
-    private function __construct(public int $count, public array $order, public ?Torque $torque, /** The bolts break below the surface: the hollows must be filled. */ public bool $leavesVoids)
-    {
+    private function __construct(
+        public int $count,
+        public array $order,
+        public ?Torque $torque,
+        /** The bolts break below the surface: the hollows must be filled. */ public bool $leavesVoids,
+    ) {
     }
 
     /**

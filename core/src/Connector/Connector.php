@@ -65,7 +65,8 @@ final readonly class Connector
     public function turnedTo(array $cables): self
     {
         return new self(
-            $this->revision, $this->name, $this->maker, $this->kind, $this->fixing, $this->barrels->turnedTo($cables), $this->diameter, $this->length,
+            $this->revision, $this->name, $this->maker, $this->kind, $this->fixing, $this->barrels->turnedTo($cables), $this->diameter,
+            $this->length,
             $this->holeToMouth, $this->method, $this->specification,
         );
     }

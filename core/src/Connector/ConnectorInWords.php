@@ -40,7 +40,8 @@ final class ConnectorInWords
                 'material' => implode(
                     ' and ', array_map(static fn (ConductorMaterial $material): string => $material->value, $barrel->materials),
                 ),
-                'least' => $barrel->sizes->min->label, 'most' => $barrel->sizes->max->label, 'bore' => $barrel->bore, 'depth' => $barrel->depth,
+                'least' => $barrel->sizes->min->label, 'most' => $barrel->sizes->max->label, 'bore' => $barrel->bore,
+                'depth' => $barrel->depth,
             ],
         ), $barrels->all());
     }

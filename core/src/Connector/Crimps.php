@@ -9,8 +9,11 @@ use Berm\Core\Quantity\Length;
 /** How a connector is crimped. */
 final readonly class Crimps
 {
-    private function __construct(public string $die, public int $perSide, /** How much longer each crimp makes it; null where the maker does not say. */ public ?Length $growth)
-    {
+    private function __construct(
+        public string $die,
+        public int $perSide,
+        /** How much longer each crimp makes it; null where the maker does not say. */ public ?Length $growth,
+    ) {
     }
 
     /** @throws ImpossibleConnector */

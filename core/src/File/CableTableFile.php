@@ -15,9 +15,12 @@ final class CableTableFile
 {
     /** Column => path in the JSON form. */
     private const COLUMNS = [
-        'id' => 'id', 'revision' => 'revision', 'designation' => 'designation', 'standard' => 'standard', 'ratedVoltage' => 'ratedVoltage', 'insulationLevel' => 'insulationLevel',
-        'cores' => 'cores', 'conductorMaterial' => 'conductor.material', 'conductorShape' => 'conductor.shape', 'conductorSize' => 'conductor.size', 'insulation' => 'insulation',
-        'insulationScreen' => 'insulationScreen', 'metallicScreen' => 'metallicScreen', 'wireCount' => 'screenWires.count', 'wireDiameter' => 'screenWires.diameter',
+        'id' => 'id', 'revision' => 'revision', 'designation' => 'designation', 'standard' => 'standard', 'ratedVoltage' => 'ratedVoltage',
+        'insulationLevel' => 'insulationLevel',
+        'cores' => 'cores', 'conductorMaterial' => 'conductor.material', 'conductorShape' => 'conductor.shape',
+        'conductorSize' => 'conductor.size', 'insulation' => 'insulation',
+        'insulationScreen' => 'insulationScreen', 'metallicScreen' => 'metallicScreen', 'wireCount' => 'screenWires.count',
+        'wireDiameter' => 'screenWires.diameter',
         'bedding' => 'bedding', 'armour' => 'armour', 'oversheath' => 'oversheath',
     ];
     private const NEEDED = [

@@ -16,7 +16,8 @@ use Berm\Core\Quantity\Rounding;
 /**
  * Cables as a utility's asset system hands them over: RDF/XML with the cable classes of IEC 61968-11.
  *
- * Names of classes, attributes and enumerations from memory of the standard. Its lengths are metres. It has no rated voltage for a cable type,
+ * Names of classes, attributes and enumerations from memory of the standard. Its lengths are metres. It has no rated voltage for a cable
+ * type,
  * so the voltage is asked for, or taken from the extension that Berm writes.
  */
 final class CimFile
@@ -27,15 +28,21 @@ final class CimFile
     private const EXTENSION = 'urn:berm:cable:1#';
     private const CLASSES = ['ConcentricNeutralCableInfo', 'TapeShieldCableInfo', 'CableInfo'];
     private const MATERIALS = ['copper' => 'copper', 'aluminum' => 'aluminium', 'aluminium' => 'aluminium'];
-    private const SHAPES = ['compacted' => 'compacted', 'compressed' => 'compressed', 'sector' => 'sector', 'solid' => 'solid', 'stranded' => 'stranded'];
+    private const SHAPES = [
+        'compacted' => 'compacted', 'compressed' => 'compressed', 'sector' => 'sector', 'solid' => 'solid', 'stranded' => 'stranded',
+    ];
     private const INSULATIONS = [
-        'crosslinkedPolyethylene' => 'xlpe', 'treeRetardantCrosslinkedPolyethylene' => 'tr-xlpe', 'highModulusEPR' => 'epr', 'ozoneResistantRubber' => 'epr', 'oilPaper' => 'paper',
+        'crosslinkedPolyethylene' => 'xlpe', 'treeRetardantCrosslinkedPolyethylene' => 'tr-xlpe', 'highModulusEPR' => 'epr',
+        'ozoneResistantRubber' => 'epr', 'oilPaper' => 'paper',
         'beltedPilc' => 'paper', 'unbeltedPilc' => 'paper', 'varnishedCambricCloth' => 'varnished-cambric',
     ];
-    private const JACKETS = ['pvc' => 'pvc', 'polyethylene' => 'pe', 'linearLowDensityPolyethylene' => 'pe', 'insulating' => 'pe', 'semiconducting' => 'pe'];
+    private const JACKETS = [
+        'pvc' => 'pvc', 'polyethylene' => 'pe', 'linearLowDensityPolyethylene' => 'pe', 'insulating' => 'pe', 'semiconducting' => 'pe',
+    ];
     /** Attribute => layer that it gives the diameter over. */
     private const DIAMETERS = [
-        'CableInfo.diameterOverCore' => 'conductor-screen', 'CableInfo.diameterOverInsulation' => 'insulation', 'CableInfo.diameterOverScreen' => 'insulation-screen',
+        'CableInfo.diameterOverCore' => 'conductor-screen', 'CableInfo.diameterOverInsulation' => 'insulation',
+        'CableInfo.diameterOverScreen' => 'insulation-screen',
         'ConcentricNeutralCableInfo.diameterOverNeutral' => 'metallic-screen', 'CableInfo.diameterOverJacket' => 'oversheath',
     ];
 
@@ -44,7 +51,9 @@ final class CimFile
     {
         $document = self::document($xml);
         if (null === $document?->documentElement) {
-            return CableImport::unreadable('is not RDF/XML that can be read: send the export of the asset system as it is, without a document type.');
+            return CableImport::unreadable(
+                'is not RDF/XML that can be read: send the export of the asset system as it is, without a document type.',
+            );
         }
         [$cables, $problems, $skipped, $place] = [[], [], [], 0];
         // From sibling to sibling: a list of children is counted through anew for every one of them.
@@ -57,10 +66,22 @@ final class CimFile
             try {
                 $cables[] = Fields::read(self::json(self::attributes($node), $node, $ratedVoltage), CableTypeFile::read(...));
             } catch (BadDocument $error) {
-                array_push($problems, ...array_map(static fn (Problem $problem): ImportProblem => new ImportProblem($place, self::attributeOf($problem->path), $problem->message), $error->problems));
+                array_push(
+                    $problems,
+                    ...array_map(
+                        static fn (Problem $problem): ImportProblem => new ImportProblem(
+                            $place, self::attributeOf($problem->path), $problem->message,
+                        ),
+                        $error->problems,
+                    ),
+                );
             }
         }
-        $listed = array_map(static fn (string $class, int $count): string => "$class ($count)", array_keys(array_count_values($skipped)), array_count_values($skipped));
+        $listed = array_map(
+            static fn (string $class, int $count): string => "$class ($count)",
+            array_keys(array_count_values($skipped)),
+            array_count_values($skipped),
+        );
 
         return new CableImport($cables, $problems, $listed);
     }
@@ -99,7 +120,9 @@ final class CimFile
         $attributes = [];
         for ($node = $element->firstElementChild; null !== $node; $node = $node->nextElementSibling) {
             $resource = $node->getAttributeNS(self::RDF, 'resource');
-            $attributes[(string) $node->localName] = '' === $resource ? trim($node->textContent) : (string) preg_replace('/\A.*[.#]/s', '', $resource);
+            $attributes[(string) $node->localName] = '' === $resource
+                ? trim($node->textContent)
+                : (string) preg_replace('/\A.*[.#]/s', '', $resource);
         }
 
         return $attributes;
@@ -126,7 +149,8 @@ final class CimFile
             'cores' => isset($has['cores']) ? (int) $has['cores'] : ($isBelted ? 3 : 1),
             'conductor' => [
                 'material' => self::MATERIALS[$has['WireInfo.material'] ?? ''] ?? $has['WireInfo.material'] ?? '',
-                'shape' => self::SHAPES[$has['CableInfo.constructionKind'] ?? ''] ?? $has['CableInfo.constructionKind'] ?? '', 'size' => $has['WireInfo.sizeDescription'] ?? '',
+                'shape' => self::SHAPES[$has['CableInfo.constructionKind'] ?? ''] ?? $has['CableInfo.constructionKind'] ?? '',
+                'size' => $has['WireInfo.sizeDescription'] ?? '',
             ],
             'insulation' => $insulation,
             'insulationScreen' => $isBelted ? 'none' : ('paper' === $insulation ? 'metallised-paper' : null),
@@ -141,7 +165,9 @@ final class CimFile
     private static function screen(?string $class, array $has, string $insulation): string
     {
         return match (true) {
-            'lead' === ($has['CableInfo.shieldMaterial'] ?? '') || \in_array($insulation, ['paper', 'varnished-cambric'], true) => 'lead-sheath',
+            'lead' === ($has['CableInfo.shieldMaterial'] ?? '') || \in_array(
+                $insulation, ['paper', 'varnished-cambric'], true,
+            ) => 'lead-sheath',
             'ConcentricNeutralCableInfo' === $class => 'concentric-neutral',
             'TapeShieldCableInfo' === $class => 'copper-tape',
             default => 'copper-wire',
@@ -158,7 +184,9 @@ final class CimFile
         $count = $has['ConcentricNeutralCableInfo.neutralStrandCount'] ?? null;
         $radius = $has['ConcentricNeutralCableInfo.neutralStrandRadius'] ?? null;
 
-        return null === $count || null === $radius ? null : ['count' => is_numeric($count) ? (int) $count : $count, 'diameter' => self::metres($radius, 2)];
+        return null === $count || null === $radius ? null : [
+            'count' => is_numeric($count) ? (int) $count : $count, 'diameter' => self::metres($radius, 2),
+        ];
     }
 
     /**
@@ -168,7 +196,9 @@ final class CimFile
      */
     private static function layers(array $has): array
     {
-        $layers = isset($has['WireInfo.radius']) ? [['layer' => 'conductor', 'diameter' => self::metres($has['WireInfo.radius'], 2), 'source' => 'WireInfo.radius']] : [];
+        $layers = isset($has['WireInfo.radius']) ? [[
+            'layer' => 'conductor', 'diameter' => self::metres($has['WireInfo.radius'], 2), 'source' => 'WireInfo.radius',
+        ]] : [];
         foreach (self::DIAMETERS as $attribute => $layer) {
             if (isset($has[$attribute])) {
                 $layers[] = ['layer' => $layer, 'diameter' => self::metres($has[$attribute], 1), 'source' => $attribute];
@@ -214,9 +244,12 @@ final class CimFile
         };
         $element = $document->createElementNS(self::CIM, "cim:$class");
         $element->setAttributeNS(self::RDF, 'rdf:ID', $cable->revision->id);
-        $metres = static fn (?Length $length, int $parts = 1): ?string => null === $length ? null : rtrim(rtrim(\sprintf('%.10F', $length->nanometres / 1e9 / $parts), '0'), '.');
+        $metres = static fn (?Length $length, int $parts = 1): ?string => null === $length ? null : rtrim(
+            rtrim(\sprintf('%.10F', $length->nanometres / 1e9 / $parts), '0'), '.',
+        );
         $texts = [
-            'IdentifiedObject.name' => $cable->designation, 'WireInfo.sizeDescription' => $design->conductor->size->label, 'WireInfo.radius' => $metres($cable->diameterOver(LayerKind::Conductor), 2),
+            'IdentifiedObject.name' => $cable->designation, 'WireInfo.sizeDescription' => $design->conductor->size->label,
+            'WireInfo.radius' => $metres($cable->diameterOver(LayerKind::Conductor), 2),
             'WireInfo.insulated' => 'true', 'WireInfo.insulationThickness' => $metres(self::thickness($cable)),
             ...array_map(static fn (string $layer): ?string => $metres($cable->diameterOver(LayerKind::from($layer))), self::DIAMETERS),
             'ConcentricNeutralCableInfo.neutralStrandCount' => null === $design->wires ? null : (string) $design->wires->count,
@@ -238,7 +271,9 @@ final class CimFile
         ];
         foreach ($ours as $name => $text) {
             if (null !== $text) {
-                $element->appendChild($document->createElementNS(self::EXTENSION, "berm:$name"))->appendChild($document->createTextNode($text));
+                $element->appendChild(
+                    $document->createElementNS(self::EXTENSION, "berm:$name"),
+                )->appendChild($document->createTextNode($text));
             }
         }
 

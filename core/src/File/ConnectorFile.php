@@ -94,7 +94,8 @@ final class ConnectorFile
             'bore' => $barrel->bore->toText(),
             'boreDepth' => $barrel->depth->toText(),
             ...(null === $crimps ? [] : ['crimps' => [
-                'die' => $crimps->die, 'perSide' => $crimps->perSide, ...(null === $crimps->growth ? [] : ['growth' => $crimps->growth->toText()]),
+                'die' => $crimps->die, 'perSide' => $crimps->perSide,
+                ...(null === $crimps->growth ? [] : ['growth' => $crimps->growth->toText()]),
             ]]),
         ];
     }

@@ -47,7 +47,8 @@ final class KitSizeFile
     private static function takes(Fields $file): ?SizeTakes
     {
         $conductors = $file->object('conductor', static fn (Fields $conductor): array => [
-            RangeFile::readSizes($conductor), $conductor->choices('materials', ConductorMaterial::class), $conductor->choices('shapes', ConductorShape::class),
+            RangeFile::readSizes($conductor), $conductor->choices('materials', ConductorMaterial::class),
+            $conductor->choices('shapes', ConductorShape::class),
         ]);
         $insulation = $file->object('insulation', RangeFile::read(...));
         $oversheath = $file->object('oversheath', RangeFile::read(...));
@@ -61,7 +62,8 @@ final class KitSizeFile
     private static function tube(Fields $file): TubeSize
     {
         return TubeSize::of(
-            $file->length('length'), $file->length('expandedBore'), $file->length('recoveredBore'), $file->optionalLength('installedLength'), $file->optionalLength('wall'),
+            $file->length('length'), $file->length('expandedBore'), $file->length('recoveredBore'),
+            $file->optionalLength('installedLength'), $file->optionalLength('wall'),
             $file->has('count') ? $file->integer('count', 1, 40) : 1, $file->optionalLength('pitch'),
         );
     }
@@ -111,7 +113,8 @@ final class KitSizeFile
     private static function writeTube(TubeSize $tube): array
     {
         return [
-            'length' => $tube->length->toText(), 'expandedBore' => $tube->expandedBore->toText(), 'recoveredBore' => $tube->recoveredBore->toText(),
+            'length' => $tube->length->toText(), 'expandedBore' => $tube->expandedBore->toText(),
+            'recoveredBore' => $tube->recoveredBore->toText(),
             ...($tube->installedLength->equals($tube->length) ? [] : ['installedLength' => $tube->installedLength->toText()]),
             ...(null === $tube->wall ? [] : ['wall' => $tube->wall->toText()]),
             ...(1 === $tube->count ? [] : ['count' => $tube->count]),

@@ -85,7 +85,8 @@ final readonly class PlanFile
     {
         return [
             'value' => $judgement->value->toText(), 'uncertainty' => $judgement->uncertainty->toText(),
-            'min' => $judgement->window->min?->toText(), 'max' => $judgement->window->max?->toText(), 'margin' => $judgement->margin->toText(),
+            'min' => $judgement->window->min?->toText(), 'max' => $judgement->window->max?->toText(),
+            'margin' => $judgement->margin->toText(),
         ];
     }
 
@@ -135,7 +136,8 @@ final readonly class PlanFile
     private function side(ParkingSide $side): array
     {
         return [
-            'end' => $side->end->value, 'onCores' => $side->isOnCores, 'needed' => $side->needed->toText(), 'free' => $side->free?->toText(), 'spare' => $side->spare()?->toText(),
+            'end' => $side->end->value, 'onCores' => $side->isOnCores, 'needed' => $side->needed->toText(),
+            'free' => $side->free?->toText(), 'spare' => $side->spare()?->toText(),
             'parts' => array_map(
                 fn (Part $part): array => [
                     'key' => $part->key, 'name' => $part->name, 'length' => $this->plan->job->size?->parts[$part->key]->length->toText(),
@@ -149,7 +151,8 @@ final readonly class PlanFile
     private static function interval(Interval $interval): array
     {
         return [
-            'key' => $interval->key(), 'end' => $interval->end?->value, 'from' => $interval->from->toText(), 'to' => $interval->to->toText(),
+            'key' => $interval->key(), 'end' => $interval->end?->value, 'from' => $interval->from->toText(),
+            'to' => $interval->to->toText(),
             'radius' => $interval->radius->toText(), 'standing' => $interval->standing->value,
         ];
     }

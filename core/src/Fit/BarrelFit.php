@@ -40,7 +40,8 @@ final class BarrelFit
         return \in_array($material, $barrel->materials, true)
             ? Finding::fits(Criterion::ConnectorMaterial, $cable->end, Sentence::of('Takes {material} conductors.', $values))
             : Finding::refused(Criterion::ConnectorMaterial, $cable->end, Sentence::of(
-                "The conductor is {material}; $taker takes {taken} only. Copper to aluminium needs a bimetallic or dual-rated one.", $values,
+                "The conductor is {material}; $taker takes {taken} only. Copper to aluminium needs a bimetallic or dual-rated one.",
+                $values,
             ));
     }
 }

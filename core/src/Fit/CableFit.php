@@ -172,7 +172,7 @@ final class CableFit
                 Sentence::of(
                     $margin + Sweating::MARGIN < 0
 
-                            ? 'The surface at {surface} lies below the dew point of {dew}: it is wet or will be. Warm and dry it under a tent before it is opened.'
+                                ? 'The surface at {surface} lies below the dew point of {dew}: it is wet or will be. Warm and dry it under a tent before it is opened.'
                         : "$is: it needs {needed}. Warm it, or dry the air under a tent, before it is opened.",
                     $values,
                 ),

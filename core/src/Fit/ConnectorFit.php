@@ -102,7 +102,8 @@ final class ConnectorFit
     private static function passed(Connector $connector, KitSheet $sheet, KitSize $size): array
     {
         return array_map(static fn (Part $part): Finding => self::dimension(
-            Criterion::PassesConnector, 'The '.$connector->kind->label().' is {is:fine} thick', $connector->diameter, Range::atMost($size->parts[$part->key]->expandedBore), $size->label, 'the '.lcfirst($part->name).', expanded,',
+            Criterion::PassesConnector, 'The '.$connector->kind->label().' is {is:fine} thick', $connector->diameter,
+            Range::atMost($size->parts[$part->key]->expandedBore), $size->label, 'the '.lcfirst($part->name).', expanded,',
         ), $sheet->parkedParts());
     }
 
@@ -112,7 +113,8 @@ final class ConnectorFit
         $pad = $connector->specification->pad;
 
         return null === $pad ? [] : array_map(static fn (Part $part): Finding => self::dimension(
-            Criterion::PassesPad, 'The pad is {is:fine} wide', $pad->width, Range::atMost($size->parts[$part->key]->expandedBore), $size->label, 'the '.lcfirst($part->name).', expanded,',
+            Criterion::PassesPad, 'The pad is {is:fine} wide', $pad->width, Range::atMost($size->parts[$part->key]->expandedBore),
+            $size->label, 'the '.lcfirst($part->name).', expanded,',
         ), $sheet->partsOverConnector());
     }
 

@@ -49,7 +49,8 @@ final readonly class KitKinds
         $application = $sheet->application;
 
         return new self(
-            $application->function, $sheet->voltageOf($size), $application->places, $application->mountings, $sheet->shelf->coldestInstallation, $sheet->shelf->warmestInstallation,
+            $application->function, $sheet->voltageOf($size), $application->places, $application->mountings,
+            $sheet->shelf->coldestInstallation, $sheet->shelf->warmestInstallation,
             $sheet->takes, array_map(static fn (SizeTakes $takes): array => [$takes->materials, $takes->shapes], $size->takes),
         );
     }

@@ -14,8 +14,11 @@ use Berm\Core\Saying\Sentence;
 /** How one measured layer agrees with one construction. */
 final readonly class Agreement
 {
-    private function __construct(public LayerKind $kind, /** Null where the construction does not give this layer. */ public ?Judgement $judgement, public Sentence $reason)
-    {
+    private function __construct(
+        public LayerKind $kind,
+        /** Null where the construction does not give this layer. */ public ?Judgement $judgement,
+        public Sentence $reason,
+    ) {
     }
 
     public static function of(Catalogue $catalogue, Step $step, int $i): self

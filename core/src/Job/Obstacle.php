@@ -61,7 +61,8 @@ final readonly class Obstacle
     {
         return match ($this->code) {
             ObstacleCode::SafetyOpen => self::isWork($event),
-            ObstacleCode::CableMissing, ObstacleCode::KitMissing, ObstacleCode::ConnectorMissing, ObstacleCode::DoesNotFit, ObstacleCode::CannotTell,
+            ObstacleCode::CableMissing, ObstacleCode::KitMissing, ObstacleCode::ConnectorMissing, ObstacleCode::DoesNotFit,
+            ObstacleCode::CannotTell,
             ObstacleCode::CannotBeMarkedOut => null === $build->connector
                 && self::isBuilding($event)
                 && !self::isCorrection($event, $build),

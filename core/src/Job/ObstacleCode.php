@@ -26,7 +26,8 @@ enum ObstacleCode: string
     public function severity(): Severity
     {
         return match ($this) {
-            self::SafetyOpen, self::CableMissing, self::KitMissing, self::ConnectorMissing, self::CannotTell, self::RoomUnknown => Severity::Asks,
+            self::SafetyOpen, self::CableMissing, self::KitMissing, self::ConnectorMissing, self::CannotTell,
+            self::RoomUnknown => Severity::Asks,
             self::DoesNotFit, self::CannotBeMarkedOut, self::RoomShort, self::LapShort, self::CutOut, self::CheckOut => Severity::Stops,
         };
     }

@@ -116,7 +116,8 @@ final readonly class Obstacles
                 "$end: the parts parked on each core need {needed}, and the cores stand free for {free} only: {short} short.", $values,
             ))],
             $side->isShort() => [Obstacle::at(ObstacleCode::RoomShort, Step::MarkOut, $where, $hides, [], Sentence::of(
-                "$end: the parked parts need {needed} nose to tail and only {free} is free: {short} short. Free more cable, or straighten it further back.", $values,
+                "$end: the parked parts need {needed} nose to tail and only {free} is free: {short} short. Free more cable, or straighten it further back.",
+                $values,
             ))],
             default => [],
         };

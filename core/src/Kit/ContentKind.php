@@ -45,7 +45,8 @@ enum ContentKind: string
             self::StressMastic, self::FillingMastic, self::SealingMastic => [
                 Property::Width, Property::Thickness, Property::Length, Property::Stretch, Property::Lap, Property::MoistureBag,
             ],
-            self::SemiconductingTape, self::InsulatingTape, self::BindingTape, self::FoilTape, self::WaterproofTape, self::ArmourTape => [Property::Width, Property::Thickness, Property::Length, Property::Stretch, Property::Lap],
+            self::SemiconductingTape, self::InsulatingTape, self::BindingTape, self::FoilTape, self::WaterproofTape,
+            self::ArmourTape => [Property::Width, Property::Thickness, Property::Length, Property::Stretch, Property::Lap],
             self::Compound, self::Grease => [Property::Base, Property::Mass, Property::UseAll],
             self::Wipe => [Property::OnePerCore],
             self::Abrasive => [Property::Grades],

@@ -39,7 +39,8 @@ enum Property: string
     public function type(): PropertyType
     {
         return match ($this) {
-            self::Width, self::Thickness, self::Length, self::Lap, self::From, self::To, self::MoistureBlock, self::AcrossFlats => PropertyType::Length,
+            self::Width, self::Thickness, self::Length, self::Lap, self::From, self::To, self::MoistureBlock,
+            self::AcrossFlats => PropertyType::Length,
             self::CrossSection => PropertyType::Area,
             self::Stretch, self::Mass, self::TurnsBeforeFolding, self::Layers => PropertyType::Number,
             self::MoistureBag, self::UseAll, self::OnePerCore => PropertyType::Flag,

@@ -93,7 +93,8 @@ enum Graduation
     public function say(Length $mark): string
     {
         return match ($this) {
-            self::HalfMillimetre, self::TenthMillimetre, self::TwentiethMillimetre, self::HundredthMillimetre => LengthFormat::millimetres($mark, 2),
+            self::HalfMillimetre, self::TenthMillimetre, self::TwentiethMillimetre,
+            self::HundredthMillimetre => LengthFormat::millimetres($mark, 2),
             self::Sixteenth, self::ThirtySecond, self::SixtyFourth => LengthFormat::inchFraction($mark, 64),
             self::ThousandthInch => LengthFormat::inches($mark),
         };

@@ -46,7 +46,8 @@ final readonly class Facts
                 ),
             ),
             self::fact('Parked', self::listed(array_map(
-                static fn (Done $done): string => "{$facts->names->item($done->event->part)} on end {$done->event->end->value}", $plan->build->allParked(),
+                static fn (Done $done): string => "{$facts->names->item($done->event->part)} on end {$done->event->end->value}",
+                $plan->build->allParked(),
             ), 'nothing recorded')),
         ];
     }
@@ -84,7 +85,8 @@ final readonly class Facts
         $said = implode('', array_map(static fn (int $i): string => " {found$i}", array_keys($found)));
 
         return Sentence::of("{cable}. Measured: $measured$free.$said", [
-            'cable' => $cable->construction->designation, ...$values, ...(null === $cable->freeLength ? [] : ['free' => $cable->freeLength]),
+            'cable' => $cable->construction->designation, ...$values,
+            ...(null === $cable->freeLength ? [] : ['free' => $cable->freeLength]),
         ]);
     }
 
@@ -112,7 +114,8 @@ final readonly class Facts
         return null === $sheet || null === $size
             ? Sentence::plain('not chosen')
             : Sentence::of('{name}, size {size}, {maker}, sheet {id} revision {revision}', [
-                'name' => $sheet->name, 'size' => $size->label, 'maker' => $sheet->maker, 'id' => $sheet->revision->id, 'revision' => $sheet->revision->number,
+                'name' => $sheet->name, 'size' => $size->label, 'maker' => $sheet->maker, 'id' => $sheet->revision->id,
+                'revision' => $sheet->revision->number,
             ]);
     }
 

@@ -18,8 +18,9 @@ use Berm\Core\Quantity\Verdict;
 /** Where each cut is: as measured where it was measured, else where it is planned; from the cable end. */
 final readonly class CutPlaces
 {
-    public function __construct(private MarkOut $markOut, private BuildState $build, /** The core that is looked at, from 1. */ private int $core)
-    {
+    public function __construct(
+        private MarkOut $markOut, private BuildState $build, /** The core that is looked at, from 1. */ private int $core,
+    ) {
     }
 
     /** @return list<Cut> the cuts of an end, from the outside in */

@@ -59,13 +59,15 @@ final class CableJson
         foreach (array_keys($asFound->readings) as $layer) {
             $diameter = $asFound->diameterOver(LayerKind::from($layer));
             $measured[$layer] = null === $diameter ? null : [
-                'meanMm' => $diameter->mean->inMillimetres(), 'ovalityMm' => $diameter->ovality->inMillimetres(), 'taperMm' => $diameter->taper->inMillimetres(),
+                'meanMm' => $diameter->mean->inMillimetres(), 'ovalityMm' => $diameter->ovality->inMillimetres(),
+                'taperMm' => $diameter->taper->inMillimetres(),
                 'uncertaintyMm' => $diameter->uncertainty->inMillimetres(), 'count' => $diameter->count, 'places' => $diameter->places,
             ];
         }
 
         return [
-            'end' => $cable->end->value, 'cable' => self::type($cable->construction), 'measured' => (object) $measured, 'wall' => self::wall($asFound->wall()),
+            'end' => $cable->end->value, 'cable' => self::type($cable->construction), 'measured' => (object) $measured,
+            'wall' => self::wall($asFound->wall()),
             'conditions' => self::conditions($cable), 'found' => array_map(
                 SentenceJson::of(...), FoundInWords::of($cable),
             ), 'freeLengthMm' => $cable->freeLength?->inMillimetres(),
@@ -123,7 +125,8 @@ final class CableJson
     private static function wall(?MeasuredWall $wall): ?array
     {
         return null === $wall ? null : [
-            'leastMm' => $wall->least->inMillimetres(), 'greatestMm' => $wall->greatest->inMillimetres(), 'meanMm' => $wall->mean->inMillimetres(),
+            'leastMm' => $wall->least->inMillimetres(), 'greatestMm' => $wall->greatest->inMillimetres(),
+            'meanMm' => $wall->mean->inMillimetres(),
             'uncertaintyMm' => $wall->uncertainty->inMillimetres(), 'count' => $wall->count, 'eccentricity' => $wall->eccentricity,
         ];
     }

@@ -16,7 +16,8 @@ final class ConnectorJson
     public static function of(Connector $connector): array
     {
         return [
-            'id' => $connector->revision->id, 'revision' => $connector->revision->number, 'name' => $connector->name, 'maker' => $connector->maker,
+            'id' => $connector->revision->id, 'revision' => $connector->revision->number, 'name' => $connector->name,
+            'maker' => $connector->maker,
             'kind' => $connector->kind->value, 'fixing' => $connector->fixing->value,
             'lengthMm' => $connector->length->inMillimetres(), 'diameterMm' => $connector->diameter->inMillimetres(),
             'barrels' => array_map(

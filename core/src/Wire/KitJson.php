@@ -15,7 +15,8 @@ final class KitJson
     {
         return [
             'id' => $sheet->revision->id, 'revision' => $sheet->revision->number, 'name' => $sheet->name, 'maker' => $sheet->maker,
-            'technology' => $sheet->application->technology->value, 'ratedVoltage' => $sheet->voltageOf($size)->label, 'size' => $size->label,
+            'technology' => $sheet->application->technology->value, 'ratedVoltage' => $sheet->voltageOf($size)->label,
+            'size' => $size->label,
         ];
     }
 }

@@ -106,7 +106,8 @@ final readonly class MarkOutJson
         $reading = $measured->event->reading;
 
         return [
-            'entry' => $measured->entry->id, 'typed' => $reading->typed, 'unit' => $reading->unit->value, 'instrument' => $reading->instrument->value,
+            'entry' => $measured->entry->id, 'typed' => $reading->typed, 'unit' => $reading->unit->value,
+            'instrument' => $reading->instrument->value,
             'valueMm' => $reading->value->inMillimetres(),
         ];
     }

@@ -36,7 +36,8 @@ final class PlanJson
             'section' => SectionJson::of($plan->section),
             'stages' => StageJson::of($plan),
             'safety' => null === $build->safety ? null : [
-                'permit' => $build->safety->permit, 'confirmedBy' => $build->safety->confirmedBy, 'confirmedAt' => $build->safety->confirmedAt->format(\DATE_ATOM),
+                'permit' => $build->safety->permit, 'confirmedBy' => $build->safety->confirmedBy,
+                'confirmedAt' => $build->safety->confirmedAt->format(\DATE_ATOM),
             ],
             'connectorFitted' => null === $build->connector ? null : ['batch' => $build->connector->batch],
             'kitDated' => null === $build->kitDate() ? null : $build->kitDate()->event->write(),

@@ -35,7 +35,8 @@ final class ConnectorTest extends TestCase
         self::assertEquals($connector, Fields::read(ConnectorFile::write($connector), ConnectorFile::read(...)));
         self::assertSame([
             'IEC 61238-1-3 class A.', 'A solid stop at its centre.', 'Blocked against oil and water in the strands.',
-            '4 bolts, in the order 2, 3, 1, 4; they shear at about 38 N·m (28 lbf·ft).', 'The bolts leave hollows: fill them with the putty that goes with it.',
+            '4 bolts, in the order 2, 3, 1, 4; they shear at about 38 N·m (28 lbf·ft).',
+            'The bolts leave hollows: fill them with the putty that goes with it.',
         ], self::said($connector));
         self::assertSame(
             ['Die hexagonal, Al 95; 4 crimps a side; it grows by 9.6 mm in all.'],
@@ -67,7 +68,8 @@ final class ConnectorTest extends TestCase
     public function paperToPolymericNeedsASolidStopAndASectorNeedsASectorConnector(): void
     {
         $job = Example::with(Example::joint(), 'ends.B.cable', [
-            'id' => 'old', 'revision' => 1, 'designation' => 'Old paper', 'ratedVoltage' => '6.35/11 (12) kV', 'cores' => 3, 'conductor' => ['material' => 'aluminium', 'shape' => 'sector', 'size' => '95 mm²'],
+            'id' => 'old', 'revision' => 1, 'designation' => 'Old paper', 'ratedVoltage' => '6.35/11 (12) kV', 'cores' => 3,
+            'conductor' => ['material' => 'aluminium', 'shape' => 'sector', 'size' => '95 mm²'],
             'insulation' => 'paper', 'metallicScreen' => 'lead-sheath', 'oversheath' => 'serving',
         ]);
         $job = Example::with($job, 'ends.B.readings', []);

@@ -15,7 +15,8 @@ use PHPUnit\Framework\TestCase;
 final class AsFoundFileTest extends TestCase
 {
     private const SEEN = [
-        'cores' => 3, 'sector' => false, 'material' => 'copper', 'stranded' => true, 'insulation' => 'paper', 'screen' => 'lead-sheath', 'wireCount' => 1,
+        'cores' => 3, 'sector' => false, 'material' => 'copper', 'stranded' => true, 'insulation' => 'paper', 'screen' => 'lead-sheath',
+        'wireCount' => 1,
         'wireDiameter' => ['typed' => '2.5', 'unit' => 'mm', 'instrument' => 'caliper'], 'armour' => 'steel-tape',
     ];
 

@@ -147,7 +147,8 @@ final class FormulaTest extends TestCase
     private static function values(): Values
     {
         return Values::of(['voltage' => 12.0, 'conductor_area' => 95.0,
-            'connector_length' => Length::ofMillimetres(105), 'bore_depth' => Length::ofMillimetres(56), 'connector_fixing' => 'crimp', 'clear' => Length::ofMillimetres(108),
+            'connector_length' => Length::ofMillimetres(105), 'bore_depth' => Length::ofMillimetres(56), 'connector_fixing' => 'crimp',
+            'clear' => Length::ofMillimetres(108),
         ]);
     }
 }

@@ -29,8 +29,10 @@ final class LengthTest extends TestCase
 
     /** What the words of each fault must say; the browser has the same faults by code. */
     private const FAULTS = [
-        'empty' => 'is empty', 'not-a-length' => 'is not a length', 'negative' => 'is negative', 'two-separators' => 'could be read in two ways',
-        'unknown-unit' => 'is not a unit of length', 'metric-fraction' => 'fractions are read in inches only', 'bad-fraction' => 'is not an inch fraction',
+        'empty' => 'is empty', 'not-a-length' => 'is not a length', 'negative' => 'is negative',
+        'two-separators' => 'could be read in two ways',
+        'unknown-unit' => 'is not a unit of length', 'metric-fraction' => 'fractions are read in inches only',
+        'bad-fraction' => 'is not an inch fraction',
         'too-long' => 'longer than 100 m', 'too-fine' => 'finer than a nanometre', 'twelve-inches' => 'fewer than 12 inches',
     ];
 

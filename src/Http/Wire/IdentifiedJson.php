@@ -31,7 +31,8 @@ final class IdentifiedJson
     private static function candidate(Candidate $candidate): array
     {
         return [
-            'id' => $candidate->id, 'revision' => $candidate->revision, 'designation' => $candidate->designation, 'isPossible' => $candidate->isPossible(),
+            'id' => $candidate->id, 'revision' => $candidate->revision, 'designation' => $candidate->designation,
+            'isPossible' => $candidate->isPossible(),
             'agreements' => array_map(static fn (Agreement $agreement): array => [
                 'layer' => $agreement->kind->value, 'isContradicted' => $agreement->isContradicted(),
                 'judgement' => null === $agreement->judgement

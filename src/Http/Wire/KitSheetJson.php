@@ -23,8 +23,10 @@ final class KitSheetJson
     public static function summary(KitSheet $sheet): array
     {
         return [
-            'id' => $sheet->revision->id, 'revision' => $sheet->revision->number, 'name' => $sheet->name, 'maker' => $sheet->maker, 'function' => $sheet->application->function->value,
-            'technology' => $sheet->application->technology->value, 'ratedVoltage' => $sheet->application->voltage->label, 'cores' => $sheet->takes(End::A)->cores->value, 'sizes' => array_map(strval(...), array_keys($sheet->sizes)),
+            'id' => $sheet->revision->id, 'revision' => $sheet->revision->number, 'name' => $sheet->name, 'maker' => $sheet->maker,
+            'function' => $sheet->application->function->value,
+            'technology' => $sheet->application->technology->value, 'ratedVoltage' => $sheet->application->voltage->label,
+            'cores' => $sheet->takes(End::A)->cores->value, 'sizes' => array_map(strval(...), array_keys($sheet->sizes)),
         ];
     }
 

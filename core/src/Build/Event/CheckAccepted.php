@@ -19,8 +19,11 @@ use Berm\Core\Saying\Sentence;
 /** An engineer lets a check that is out stand, and says why. */
 final readonly class CheckAccepted implements Event
 {
-    public function __construct(public CheckPlace $place, public string $reason, /** The entry of the answer that was looked at; null where nobody said. */ public ?string $of = null)
-    {
+    public function __construct(
+        public CheckPlace $place,
+        public string $reason,
+        /** The entry of the answer that was looked at; null where nobody said. */ public ?string $of = null,
+    ) {
     }
 
     public static function kind(): EventKind

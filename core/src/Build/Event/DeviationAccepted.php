@@ -20,8 +20,11 @@ use Berm\Core\Saying\Sentence;
 /** An engineer lets a cut that is out stand, and says why. */
 final readonly class DeviationAccepted implements Event
 {
-    public function __construct(public MarkPlace $place, public string $reason, /** The entry of the reading that was looked at; null where nobody said. */ public ?string $of = null)
-    {
+    public function __construct(
+        public MarkPlace $place,
+        public string $reason,
+        /** The entry of the reading that was looked at; null where nobody said. */ public ?string $of = null,
+    ) {
     }
 
     public static function kind(): EventKind

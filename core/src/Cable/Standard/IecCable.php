@@ -165,7 +165,8 @@ final class IecCable
         };
 
         return null === $wall ? $stack : $stack->with(
-            LayerKind::Armour, $wall, $wall->times(95)->dividedBy(100, Rounding::Nearest), $wall->times(105)->dividedBy(100, Rounding::Nearest)->plus(self::micrometres(100)),
+            LayerKind::Armour, $wall, $wall->times(95)->dividedBy(100, Rounding::Nearest),
+            $wall->times(105)->dividedBy(100, Rounding::Nearest)->plus(self::micrometres(100)),
             Armour::SteelTape === $design->armour ? 'IEC 60502-2 table 10, two tapes' : 'IEC 60502-2 table 9, round wire ± 5 %',
         );
     }

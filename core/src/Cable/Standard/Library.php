@@ -151,7 +151,8 @@ final class Library
                 foreach ($screens as $screen) {
                     foreach (self::metricConductors($shapes) as $conductor) {
                         yield Design::of(
-                            Cores::One, RatedVoltage::parse($voltage), null, $conductor, $insulation, InsulationScreen::Strippable, $screen, null,
+                            Cores::One, RatedVoltage::parse($voltage), null, $conductor, $insulation, InsulationScreen::Strippable, $screen,
+                            null,
                             Armour::None === $armour ? Bedding::None : Bedding::Extruded, $armour, SheathMaterial::Pe,
                         );
                     }
@@ -173,7 +174,8 @@ final class Library
             foreach ($armours as $armour) {
                 foreach (self::metricConductors($shapes, 400) as $conductor) {
                     yield Design::of(
-                        Cores::Three, RatedVoltage::parse($voltage), null, $conductor, InsulationMaterial::Xlpe, InsulationScreen::Strippable, MetallicScreen::CopperTape, null,
+                        Cores::Three, RatedVoltage::parse($voltage), null, $conductor, InsulationMaterial::Xlpe,
+                        InsulationScreen::Strippable, MetallicScreen::CopperTape, null,
                         Bedding::Extruded, $armour, SheathMaterial::Pvc,
                     );
                 }
@@ -286,7 +288,8 @@ final class Library
         Cores $cores = Cores::One,
     ): Design {
         return Design::of(
-            $cores, RatedVoltage::parse("$class kV"), InsulationLevel::from($level), $conductor, $insulation, InsulationScreen::Strippable, $screen, $wires,
+            $cores, RatedVoltage::parse("$class kV"), InsulationLevel::from($level), $conductor, $insulation, InsulationScreen::Strippable,
+            $screen, $wires,
             Bedding::None, Armour::None, MetallicScreen::ConcentricNeutral === $screen ? SheathMaterial::Pe : SheathMaterial::Pvc,
         );
     }

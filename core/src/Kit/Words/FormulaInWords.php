@@ -11,14 +11,22 @@ use Berm\Core\Quantity\Length;
 final class FormulaInWords
 {
     private const WORDS = [
-        'connector_length' => 'the length of the connector', 'connector_diameter' => 'the diameter of the connector', 'connector_growth' => 'what the connector grows', 'bore_depth' => 'the depth of the bore',
+        'connector_length' => 'the length of the connector', 'connector_diameter' => 'the diameter of the connector',
+        'connector_growth' => 'what the connector grows', 'bore_depth' => 'the depth of the bore',
         'half_connector' => 'half of the connector less its share of the stop', 'barrel_growth' => 'what its side of the connector grows',
-        'conductor_diameter' => 'the diameter of the conductor', 'insulation_diameter' => 'the diameter over the insulation', 'insulation_thickness' => 'the thickness of the insulation',
-        'insulation_screen_thickness' => 'the thickness of the [insulation screen]', 'oversheath_thickness' => 'the thickness of the [oversheath]', 'oversheath_diameter' => 'the diameter over the [oversheath]',
-        'insulation_screen_diameter' => 'the diameter over the [insulation screen]', 'metallic_screen_diameter' => 'the diameter over the [metallic screen]', 'lead_sheath_diameter' => 'the diameter over the lead sheath', 'bedding_diameter' => 'the diameter over the [bedding]', 'armour_diameter' => 'the diameter over the [armour]',
+        'conductor_diameter' => 'the diameter of the conductor', 'insulation_diameter' => 'the diameter over the insulation',
+        'insulation_thickness' => 'the thickness of the insulation',
+        'insulation_screen_thickness' => 'the thickness of the [insulation screen]',
+        'oversheath_thickness' => 'the thickness of the [oversheath]', 'oversheath_diameter' => 'the diameter over the [oversheath]',
+        'insulation_screen_diameter' => 'the diameter over the [insulation screen]',
+        'metallic_screen_diameter' => 'the diameter over the [metallic screen]',
+        'lead_sheath_diameter' => 'the diameter over the lead sheath', 'bedding_diameter' => 'the diameter over the [bedding]',
+        'armour_diameter' => 'the diameter over the [armour]',
         'conductor_area' => 'the size of the conductor', 'voltage' => 'the voltage of the cable', 'cores' => 'the number of cores',
-        'connector_fixing' => 'how the connector is fixed', 'connector_stop' => 'its stop', 'conductor_material' => 'the conductor', 'conductor_shape' => 'the shape of the conductor', 'insulation' => 'the insulation',
-        'insulation_screen' => 'the [insulation screen]', 'metallic_screen' => 'the [metallic screen]', 'armour' => 'the [armour]', 'end' => 'the end', 'place' => 'the place', 'mounting' => 'the way up',
+        'connector_fixing' => 'how the connector is fixed', 'connector_stop' => 'its stop', 'conductor_material' => 'the conductor',
+        'conductor_shape' => 'the shape of the conductor', 'insulation' => 'the insulation',
+        'insulation_screen' => 'the [insulation screen]', 'metallic_screen' => 'the [metallic screen]', 'armour' => 'the [armour]',
+        'end' => 'the end', 'place' => 'the place', 'mounting' => 'the way up',
         'part_length' => 'its length',
     ];
 
@@ -46,8 +54,8 @@ final class FormulaInWords
     {
         return self::WORDS[$name]
 
-                ?? (str_starts_with($name, 'other_cut_') ? 'the cut of the ['.str_replace('_', ' ', substr($name, 10)).'] of the other end' : null)
+                    ?? (str_starts_with($name, 'other_cut_') ? 'the cut of the ['.str_replace('_', ' ', substr($name, 10)).'] of the other end' : null)
 
-                ?? (str_starts_with($name, 'cut_') ? 'the cut of the ['.str_replace('_', ' ', substr($name, 4)).']' : '“'.str_replace('_', ' ', $name).'”');
+                    ?? (str_starts_with($name, 'cut_') ? 'the cut of the ['.str_replace('_', ' ', substr($name, 4)).']' : '“'.str_replace('_', ' ', $name).'”');
     }
 }

@@ -263,7 +263,8 @@ final class NorthAmericanTest extends TestCase
     private static function cable(Conductor $conductor, MetallicScreen $screen, ?ScreenWires $wires): Construction
     {
         return Library::construction(Design::of(
-            Cores::One, RatedVoltage::parse('15 kV'), InsulationLevel::Percent133, $conductor, InsulationMaterial::Xlpe, InsulationScreen::Strippable, $screen, $wires, Bedding::None, Armour::None, SheathMaterial::Pvc,
+            Cores::One, RatedVoltage::parse('15 kV'), InsulationLevel::Percent133, $conductor, InsulationMaterial::Xlpe,
+            InsulationScreen::Strippable, $screen, $wires, Bedding::None, Armour::None, SheathMaterial::Pvc,
         ));
     }
 
