@@ -43,6 +43,13 @@ final class AsFoundFileTest extends TestCase
     }
 
     #[Test]
+    public function whatWasLookedAtComesBackAsItWasAnswered(): void
+    {
+        $conditions = ['strands-dry' => 'yes', 'paper-dry' => 'no', 'sheath-sound' => 'yes'];
+        self::assertEquals($conditions, self::readAndWritten(['readings' => [], 'conditions' => $conditions])['conditions'] ?? null);
+    }
+
+    #[Test]
     public function aReadingOfNoughtIsRefusedAtItsPlace(): void
     {
         $reading = static fn (string $typed): array => ['typed' => $typed, 'unit' => 'mm', 'instrument' => 'caliper'];

@@ -66,6 +66,8 @@ final class FormulaTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function badFormulas(): iterable
     {
+        yield 'a length where a condition belongs, after' => ['true and 5 mm ? 1 mm : 2 mm', 'puts "and" between'];
+        yield 'and before' => ['5 mm or true ? 1 mm : 2 mm', 'puts "or" between'];
         yield 'nothing' => ['', 'cannot be read: something is missing at its end.'];
         yield 'an end that is missing' => ['5 mm +', 'cannot be read: something is missing at its end.'];
         yield 'two values without a sign' => ['5 mm 3 mm', 'two values stand side by side with no sign between them'];

@@ -26,6 +26,8 @@ final class CableSearchTest extends TestCase
         yield 'paper with steel tape' => [
             'NKBA 3x150', [...$cu, 'insulation' => ['paper'], 'armour' => ['steel-tape'], 'cores' => ['3'], 'number' => ['150']],
         ];
+        yield 'paper on aluminium, steel wire' => ['NAKRA', [...$al, 'insulation' => ['paper'], 'armour' => ['steel-wire']]];
+        yield 'paper without armour' => ['NKA', [...$cu, 'insulation' => ['paper']]];
         yield 'a size without a space' => ['95mm2 al', ['size' => ['95 mm²'], ...$al]];
         yield 'number, metal, voltage' => ['185 cu 11kv', ['voltage' => ['6.35/11 (12) kV'], ...$cu, 'number' => ['185']]];
         yield 'a North American one' => [
