@@ -147,6 +147,13 @@ final class GateTest extends TestCase
     }
 
     #[Test]
+    public function aCutOfAHairOrOfAStreetIsASlip(): void
+    {
+        $refused = static fn (string $typed): bool => null !== self::refusal([self::safe()], self::cut(End::A, Cut::Oversheath, $typed));
+        self::assertSame([true, false, false, true], [$refused('0.99'), $refused('1'), $refused('5000'), $refused('5000.1')]);
+    }
+
+    #[Test]
     public function aWetCableIsNotCutToSize(): void
     {
         $plan = Written::plan(

@@ -66,6 +66,23 @@ final class ObstacleTest extends TestCase
         self::assertNull(Written::refusal($let, new ConnectorFitted('')));
     }
 
+    /** 7 mm were let stand. A connector of 128 mm leaves 9 mm, one of 132 mm only 5 mm: that nobody has let stand. */
+    #[Test]
+    public function aLapThatWasLetStandIsOpenAgainWhenItGetsShorter(): void
+    {
+        $job = self::job(self::LONG_CONNECTOR);
+        $start = [Written::safe(), ...self::parked()];
+        $accepted = array_map(
+            static fn (Obstacle $lap): Event => new LapAccepted($lap->acceptable->lap ?? self::fail('nobody may'), 'taped'),
+            self::obstacles(Written::plan($job, $start), ObstacleCode::LapShort),
+        );
+        $log = Written::log($job, [...$start, ...$accepted]);
+        $open = static fn (string $length): int => \count(
+            self::obstacles(Plan::ofLog(self::job(['connector.length', $length]), $log), ObstacleCode::LapShort),
+        );
+        self::assertSame([0, 0, 2], [$open('128 mm'), $open('130 mm'), $open('132 mm')]);
+    }
+
     #[Test]
     public function aLapThatIsLongEnoughIsInNobodysWay(): void
     {

@@ -112,7 +112,7 @@ function TypedAnswer({ check, name, onAnswer }: AnswerProps) {
   const read = useAnswer(kind, text)
   return (
     <form
-      className="grid gap-2"
+      className="grid gap-2 desk:grid-cols-[minmax(0,1fr)_auto] desk:items-end"
       onSubmit={(event) => {
         event.preventDefault()
         setIsTried(true)
