@@ -1,0 +1,51 @@
+// @vitest-environment happy-dom
+import { cleanup, fireEvent, render, screen } from '@testing-library/react'
+import { afterEach, expect, it, vi } from 'vitest'
+import type { KeptEntry } from '../../api/outbox'
+import type { Job } from '../../api/types'
+import { Unsent } from './Unsent'
+
+let kept: KeptEntry[] = []
+const [sendAgain, withdraw] = [vi.fn(), vi.fn()]
+vi.mock('../../api/outbox', () => ({ useWaiting: () => kept, useRefused: () => ({ sendAgain, withdraw }) }))
+
+const entry = (id: string, refused: KeptEntry['refused'] = null): KeptEntry => ({
+  id,
+  jobId: 'job',
+  person: 'jointer',
+  event: { kind: 'connector-fitted', batch: '' },
+  said: `Entry ${id}`,
+  madeAt: '',
+  doneAt: null,
+  refused,
+})
+const show = (...entries: KeptEntry[]) => {
+  kept = entries
+  render(<Unsent job={{ id: 'job' } as unknown as Job} />)
+}
+
+afterEach(cleanup)
+
+it('says of each entry that waits that it is kept', () => {
+  show(entry('1'), entry('2'))
+  expect(screen.getAllByRole('status').map((one) => one.textContent)).toEqual([
+    expect.stringContaining('Not saved yet: Entry 1'),
+    expect.stringContaining('Not saved yet: Entry 2'),
+  ])
+})
+
+it('shows why an entry was refused, with what can be done with that one', () => {
+  const problem = {
+    type: 'about:blank',
+    title: 'No',
+    status: 422,
+    detail: 'It has faults.',
+    problems: [{ path: 'event.reading.typed', message: 'is 0.' }],
+  }
+  show(entry('1'), entry('2', problem))
+  expect(screen.getByRole('alert').textContent).toContain('Not recorded: Entry 2')
+  expect(screen.getByRole('alert').textContent).toContain('event.reading.typed is 0.')
+  fireEvent.click(screen.getByRole('button', { name: 'Send it again' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Take it back' }))
+  expect([sendAgain.mock.calls[0]?.[0], withdraw.mock.calls[0]?.[0]]).toEqual([kept[1], kept[1]])
+})
