@@ -85,6 +85,11 @@ final class GateTest extends TestCase
             'There is nothing to accept: this cut is not out.',
             self::refusal($log, new DeviationAccepted(MarkPlace::of(End::A, Cut::Insulation), 'no')),
         );
+        self::assertNull(self::refusal($log, new DeviationAccepted(MarkPlace::of(End::B, Cut::Insulation), 'filled')));
+        self::assertSame(
+            'There is nothing to accept: this cut is not out.',
+            self::refusal([self::safe()], new DeviationAccepted(MarkPlace::of(End::B, Cut::Insulation), 'not cut yet')),
+        );
     }
 
     #[Test]

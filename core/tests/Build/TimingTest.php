@@ -67,6 +67,13 @@ final class TimingTest extends TestCase
     }
 
     #[Test]
+    public function whatIsWrittenAtOnceWasToldByNobody(): void
+    {
+        $timing = Timing::atOnce();
+        self::assertSame([null, false, null], [$timing->doneAt, $timing->isTold, $timing->deviceAt]);
+    }
+
+    #[Test]
     public function sixtyDaysToTheSecondAreTaken(): void
     {
         $timing = Timing::sent(new \DateTimeImmutable(self::NOW), null, null, self::at('2026-01-13 12:00:00'));
