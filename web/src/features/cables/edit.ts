@@ -73,11 +73,11 @@ export function withSight(draft: Draft, end: End, key: keyof Seen, part: Seen): 
   return withEnd(draft, end, { ...half, seen: { ...without(half.seen ?? {}, key), ...part } })
 }
 
-/** Where the next reading goes: the other axis of the same place, then the next place. */
 /** The layers that the kit must know before it can be said to fit. */
 export const waitedFor = (job: Job, end: End): LayerKind[] =>
   (job.fit.kit?.findings ?? []).flatMap((finding) => (finding.end === end && finding.measure ? [finding.measure] : []))
 
+/** Where the next reading goes: the other axis of the same place, then the next place. */
 export function nextSpot(readings: Reading[]): { place: number; axis: 0 | 90 } {
   const last = readings.filter((reading) => reading.place !== undefined).at(-1)
   if (!last?.place) return { place: 1, axis: 0 }
