@@ -124,14 +124,19 @@ final class ConnectorFit
     ): Finding {
         $judgement = Judgement::of($is, Length::ofNanometres(0), $takes);
         $values = [
+            'taker' => $taker ?? "size $size",
             'is' => $is,
             'least' => $takes->min ?? Length::ofNanometres(0),
             'most' => $takes->max ?? $is,
             'by' => $judgement->margin->absolute(),
         ];
         $limits = null === $takes->min ? 'up to {most:fine}' : '{least:fine} to {most:fine}';
-        $text = "$start; ".($taker ?? "size $size")." takes $limits: ".($judgement->margin->isNegative() ? '{by:fine} too '.($judgement->isTooLong() ? 'much.' : 'little.') : '{by:fine} to spare.');
+        $by = match (true) {
+            !$judgement->margin->isNegative() => '{by:fine} to spare.',
+            $judgement->isTooLong() => '{by:fine} too much.',
+            default => '{by:fine} too little.',
+        };
 
-        return Finding::judged($criterion, null, $judgement, Sentence::of($text, $values));
+        return Finding::judged($criterion, null, $judgement, Sentence::of("$start; {taker} takes $limits: $by", $values));
     }
 }

@@ -6,6 +6,7 @@ namespace Berm\Core\Tests\Fit;
 
 use Berm\Core\Build\BuildState;
 use Berm\Core\Fit\Criterion;
+use Berm\Core\Fit\Finding;
 use Berm\Core\Fit\FitReport;
 use Berm\Core\Fit\Outcome;
 use Berm\Core\Job\Plan;
@@ -19,6 +20,20 @@ use PHPUnit\Framework\TestCase;
 
 final class FitTest extends TestCase
 {
+    /** A maker writes what a maker likes: braces and brackets in a name are signs like others. */
+    #[Test]
+    public function aNameIsSaidAsItIsWritten(): void
+    {
+        $job = Example::with(Example::joint(), 'kit.sheet.parts.0.name', 'Tube {by} [armour] {none:fine}');
+        $plan = Plan::of(Example::read(Example::with($job, 'kit.sheet.parts.0.key', 'stress-tube'))->job, BuildState::nothingDone());
+        $says = array_map(
+            static fn (Finding $finding): string => (new Reader(LengthUnit::Millimetre))->say($finding->reason),
+            [...$plan->kitFit->findings ?? [], ...$plan->connectorFit->findings ?? []],
+        );
+        $naming = array_filter($says, static fn (string $said): bool => str_contains($said, 'tube {by} [armour] {none:fine}'));
+        self::assertGreaterThanOrEqual(4, \count($naming), implode("\n", $says));
+    }
+
     #[Test]
     public function whatFitsSaysByHowMuchAndWhereItIsTightest(): void
     {
