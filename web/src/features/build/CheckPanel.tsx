@@ -13,6 +13,7 @@ import { onCore } from '../../views/cuts'
 import { WhoMay } from '../../views/WhoMay'
 import { LetStand } from './LetStand'
 import { useInstrument } from './useInstrument'
+import { checkField } from './typedIn'
 import { useTyped } from './useTyped'
 import { WaitClock } from './WaitClock'
 
@@ -39,7 +40,7 @@ export function CheckPanel({ job, stage, check }: CheckProps) {
       )}
       <WhoMay right="build" deed="answers this" />
       {mayBuild && (
-        <AnswerForm check={check} name={[job.id, stage.key, check.key, check.end, check.core].join('.')} onAnswer={answer} />
+        <AnswerForm check={check} name={checkField(job.id, { ...check, stage: stage.key, check: check.key })} onAnswer={answer} />
       )}
       {check.answer?.verdict === 'out' && check.answer.accepted === null && (
         <LetStand

@@ -19,6 +19,7 @@ import { Before, Reason, Recorded } from './CutNotes'
 import { Unsent } from './Unsent'
 import { useInstrument } from './useInstrument'
 import { useLowWindow } from './useLowWindow'
+import { cutField } from './typedIn'
 import { useTyped } from './useTyped'
 
 type CutScreenProps = {
@@ -111,10 +112,10 @@ export type CutEntryState = ReturnType<typeof useCutEntry>
 function useCutEntry(job: Job, mark: Mark, onDone: () => void, onStay: () => void) {
   const { unit, setUnit } = useUnits()
   const write = useWrite(job.id)
-  const [text, setText] = useTyped([job.id, mark.end, mark.cut, mark.core].join('.'))
+  const [text, setText] = useTyped(cutField(job.id, mark))
   const [isTried, setIsTried] = useState(false)
   const [isAsking, setIsAsking] = useState(false)
-  const [isAgain, setIsAgain] = useState(mark.recorded === null || text !== '')
+  const [isAgain, setIsAgain] = useState(mark.recorded === null)
   const [instrument, setInstrument] = useInstrument()
   const isOnItsWay = useWaiting(job.id).some(
     (one) => one.refused === null && one.event.kind === 'cut-measured' && isOfMark(one.event, mark),
@@ -150,7 +151,7 @@ function useCutEntry(job: Job, mark: Mark, onDone: () => void, onStay: () => voi
     isTried,
     isOnItsWay,
     isAsking,
-    isEntering: isAgain,
+    isEntering: isAgain || text !== '',
     again: () => setIsAgain(true),
     keep: () => setIsAsking(false),
     recordAnyway: store,

@@ -49,3 +49,17 @@ it('shows why an entry was refused, with what can be done with that one', () => 
   fireEvent.click(screen.getByRole('button', { name: 'Take it back' }))
   expect([sendAgain.mock.calls[0]?.[0], withdraw.mock.calls[0]?.[0]]).toEqual([kept[1], kept[1]])
 })
+
+it('puts what was typed back into its field to be changed', () => {
+  const reading = { typed: '57,5', unit: 'mm', instrument: 'steel-rule' } as const
+  const problem = { type: 'about:blank', title: 'No', status: 409, detail: 'Record the cut outside it first.' }
+  show({ ...entry('1', problem), event: { kind: 'cut-measured', end: 'A', cut: 'insulation', reading } })
+  fireEvent.click(screen.getByRole('button', { name: 'Change it' }))
+  expect(sessionStorage.getItem('berm.typed.job.A.insulation.')).toBe('57,5')
+  expect(withdraw.mock.lastCall?.[0]).toEqual(kept[0])
+})
+
+it('offers no change where nothing was typed', () => {
+  show(entry('1', { type: 'about:blank', title: 'No', status: 409, detail: 'No.' }))
+  expect(screen.queryByRole('button', { name: 'Change it' })).toBeNull()
+})

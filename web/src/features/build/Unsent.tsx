@@ -4,6 +4,8 @@ import { say } from '../../domain/sentence'
 import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
+import { typedIn } from './typedIn'
+import { setTyped } from './useTyped'
 
 /** What the server does not have yet, or would not take. Nothing here goes away by itself. */
 export function Unsent({ job }: { job: Job }) {
@@ -23,6 +25,7 @@ function OnItsWay({ entry }: { entry: KeptEntry }) {
 function Refused({ entry, problem }: { entry: KeptEntry; problem: NonNullable<KeptEntry['refused']> }) {
   const unit = useUnit()
   const { sendAgain, withdraw } = useRefused()
+  const typed = typedIn(entry.jobId, entry.event)
   return (
     <Note tone="out" role="alert" title={`Not recorded: ${entry.said}`}>
       <p>{problem.reason ? say(problem.reason, unit) : problem.detail}</p>
@@ -35,6 +38,17 @@ function Refused({ entry, problem }: { entry: KeptEntry; problem: NonNullable<Ke
         <Button kind="link" onClick={() => sendAgain(entry)}>
           Send it again
         </Button>
+        {typed && (
+          <Button
+            kind="link"
+            onClick={() => {
+              setTyped(typed.field, typed.text)
+              withdraw(entry)
+            }}
+          >
+            Change it
+          </Button>
+        )}
         <Button kind="link" onClick={() => withdraw(entry)}>
           Take it back
         </Button>
