@@ -36,5 +36,5 @@ fresh_application() { # fresh_application NAME
   DATABASE_URL=$("$root/tools/pg.sh" url)
   APP_ENV=prod php bin/console doctrine:migrations:migrate --no-interaction --quiet
   APP_ENV=prod php bin/console berm:people demo/people.json
-  APP_ENV=prod php bin/console berm:demo
+  APP_ENV=prod php -d apc.enable_cli=1 bin/console berm:demo
 }

@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import { useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, Stage } from '../../api/types'
@@ -5,12 +6,14 @@ import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
 import { useFocus } from '../../ui/useFocus'
 import { WhoMay } from '../../views/WhoMay'
+import { DoneEarlier, toldAt } from './DoneEarlier'
 
 /** The stage has all that it asks for: somebody says that it is done. */
 export function FinishPanel({ job, stage }: { job: Job; stage: Stage }) {
   const write = useWrite(job.id)
   const mayBuild = useMay('build')
   const focus = useFocus<HTMLButtonElement>()
+  const [at, setAt] = useState('')
   return (
     <div className="grid gap-3 max-desk:p-4">
       {stage.oneWay && (
@@ -23,11 +26,12 @@ export function FinishPanel({ job, stage }: { job: Job; stage: Stage }) {
         <Button
           ref={focus}
           kind="primary"
-          onClick={() => write({ kind: 'stage-finished', stage: stage.key }, `Finished: ${stage.title}`)}
+          onClick={() => write({ kind: 'stage-finished', stage: stage.key }, `Finished: ${stage.title}`, toldAt(at))}
         >
           It is done
         </Button>
       )}
+      {mayBuild && <DoneEarlier at={at} onAt={setAt} />}
     </div>
   )
 }

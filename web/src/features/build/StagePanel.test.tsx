@@ -1,0 +1,50 @@
+// @vitest-environment happy-dom
+import { cleanup, fireEvent, render, screen } from '@testing-library/react'
+import { afterEach, beforeEach, expect, it, vi } from 'vitest'
+import type { Job, Stage } from '../../api/types'
+import { FinishPanel, ReleasePanel } from './StagePanel'
+
+const write = vi.fn()
+let may: string[] = []
+vi.mock('../../api/outbox', () => ({ useWrite: () => write }))
+vi.mock('../../api/session', () => ({ useMay: (right: string) => may.includes(right) }))
+
+const job = { id: 'job' } as unknown as Job
+const stage = { key: 'close', title: 'Close', oneWay: true } as unknown as Stage
+
+beforeEach(() => {
+  write.mockClear()
+  may = ['build']
+})
+afterEach(cleanup)
+
+it('writes down that a stage is done, now', () => {
+  render(<FinishPanel job={job} stage={stage} />)
+  expect(screen.getByText('There is no way back from here.')).toBeTruthy()
+  fireEvent.click(screen.getByRole('button', { name: 'It is done' }))
+  expect(write.mock.calls).toEqual([[{ kind: 'stage-finished', stage: 'close' }, 'Finished: Close', null]])
+})
+
+it('or when it was done, where somebody says so', () => {
+  render(<FinishPanel job={job} stage={stage} />)
+  fireEvent.change(screen.getByLabelText('Done at'), { target: { value: '2026-03-14T08:15' } })
+  fireEvent.click(screen.getByRole('button', { name: 'It is done' }))
+  expect(write.mock.calls[0]?.[2]).toBe(new Date('2026-03-14T08:15').toISOString())
+})
+
+it('asks only who builds', () => {
+  may = ['accept-deviation']
+  render(<FinishPanel job={job} stage={stage} />)
+  expect(screen.queryByRole('button')).toBeNull()
+  expect(screen.getByText('A jointer says that it is done.')).toBeTruthy()
+})
+
+it('lets only an engineer release a hold point', () => {
+  render(<ReleasePanel job={job} stage={stage} />)
+  expect(screen.queryByRole('button')).toBeNull()
+  cleanup()
+  may = ['accept-deviation']
+  render(<ReleasePanel job={job} stage={stage} />)
+  fireEvent.click(screen.getByRole('button'))
+  expect(write.mock.calls[0]?.[0]).toEqual({ kind: 'hold-released', stage: 'close' })
+})
