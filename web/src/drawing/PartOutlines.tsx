@@ -7,13 +7,19 @@ type PartOutlinesProps = { parts: Interval[]; scale: Scale; axisY: number; talle
 export function PartOutlines({ parts, scale, axisY, tallest, step, unit }: PartOutlinesProps) {
   // The longer the part, the further out it is drawn, so that no leg crosses another's label.
   const outwards = [...parts].sort((one, other) => one.toMm - one.fromMm - (other.toMm - other.fromMm))
-  return outwards.map((part, level) => {
-    const isLabelled = step >= 18
-    const top = axisY - tallest - (isLabelled ? 16 : 4) - level * step
-    const [left, right] = [scale.x(part.fromMm), scale.x(part.toMm)]
-    return (
-      <g key={`${part.key} ${part.fromMm}`}>
+  const isLabelled = step >= 18
+  const placed = outwards.map((part, level) => ({
+    part,
+    key: `${part.key} ${part.fromMm}`,
+    top: axisY - tallest - (isLabelled ? 16 : 4) - level * step,
+    left: scale.x(part.fromMm),
+    right: scale.x(part.toMm),
+  }))
+  return (
+    <>
+      {placed.map(({ key, top, left, right }) => (
         <path
+          key={key}
           className="glide"
           d={`M${left} ${axisY}V${top}H${right}V${axisY}`}
           fill="none"
@@ -21,8 +27,12 @@ export function PartOutlines({ parts, scale, axisY, tallest, step, unit }: PartO
           strokeWidth={1.5}
           strokeDasharray="6 4"
         />
-        {isLabelled && (
+      ))}
+      {/* After every line: a label is never crossed by the leg of a longer part. */}
+      {isLabelled &&
+        placed.map(({ key, part, top, left }) => (
           <text
+            key={key}
             x={left + 8}
             y={top - 6}
             fontSize={14}
@@ -33,8 +43,7 @@ export function PartOutlines({ parts, scale, axisY, tallest, step, unit }: PartO
           >
             {part.name.toLowerCase()} · {sayMark(part.toMm - part.fromMm, unit)}
           </text>
-        )}
-      </g>
-    )
-  })
+        ))}
+    </>
+  )
 }
