@@ -106,8 +106,12 @@ function faults(string $file): array
     return $found;
 }
 
-/** Runs the tests of the fault's own folder first, then all. @return resource */
-function start(string $root, string $file, string $faulty, int $slot): mixed
+/**
+ * Runs the tests of the fault's own folder first, then all.
+ *
+ * @return array{resource, resource} the process, and a pipe that ends with it
+ */
+function start(string $root, string $file, string $faulty, int $slot): array
 {
     $copy = "$root/var/mutants/$slot.php";
     file_put_contents($copy, $faulty);
@@ -115,13 +119,11 @@ function start(string $root, string $file, string $faulty, int $slot): mixed
     $unit = 'vendor/bin/phpunit --bootstrap tools/mutants-bootstrap.php --no-progress --no-output --stop-on-defect --do-not-cache-result';
     $own = is_dir("$root/core/tests/$folder") ? "timeout 120 $unit core/tests/$folder && " : '';
     $process = proc_open(
-        ['bash', '-c', "$own timeout 240 $unit --testsuite core"], [
-            1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w'],
-        ], $pipes, $root,
+        ['bash', '-c', "$own timeout 240 $unit --testsuite core"], [1 => ['pipe', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, $root,
         [...getenv(), 'MUTANT_FILE' => $file, 'MUTANT_COPY' => $copy],
     );
 
-    return is_resource($process) ? $process : throw new RuntimeException('no process');
+    return is_resource($process) ? [$process, $pipes[1]] : throw new RuntimeException('no process');
 }
 
 $options = getopt('', ['count:', 'seed:', 'only:', 'workers:']);
@@ -150,19 +152,23 @@ while ([] !== $queue || [] !== $running) {
             $running[$slot] = [$fault, start($root, $fault[0], $fault[3], $slot)];
         }
     }
-    foreach ($running as $slot => [[$file, $line, $text], $process]) {
-        $status = proc_get_status($process);
-        if ($status['running']) {
+    $ended = array_map(static fn (array $one): mixed => $one[1][1], $running);
+    $none = null;
+    stream_select($ended, $none, $none, null);
+    foreach ($ended as $slot => $pipe) {
+        // A test may print something; only the end of it all counts.
+        fread($pipe, 8192);
+        if (!feof($pipe)) {
             continue;
         }
+        [[$file, $line, $text], [$process]] = $running[$slot];
         $place = substr($file, strlen("$root/core/src/"));
         $folder = explode('/', $place)[0];
         $score[$folder] ??= [0, 0];
         ++$score[$folder][1];
-        0 === $status['exitcode'] ? printf("SURVIVES %s:%d  %s\n", $place, $line, $text) : ++$score[$folder][0];
+        0 === proc_close($process) ? printf("SURVIVES %s:%d  %s\n", $place, $line, $text) : ++$score[$folder][0];
         unset($running[$slot]);
     }
-    usleep(20_000);
 }
 ksort($score);
 foreach ($score as $folder => [$killed, $seeded]) {
