@@ -42,6 +42,34 @@ final class JudgementTest extends TestCase
         self::assertSame([$verdict, $margin], [$judgement->verdict, $judgement->margin->toText()]);
     }
 
+    /** @return iterable<string, array{int, int, int|null, int|null, string, int}> what PHP and the browser must judge alike, in nanometres */
+    public static function shared(): iterable
+    {
+        $text = (string) file_get_contents(\dirname(__DIR__, 3).'/cases/judgements.json');
+        /** @var list<array{name: string, value: int, uncertainty: int, min: int|null, max: int|null, verdict: string, margin: int}> $cases */
+        $cases = json_decode($text, true, 8, \JSON_THROW_ON_ERROR);
+        foreach ($cases as $case) {
+            yield $case['name'] => [$case['value'], $case['uncertainty'], $case['min'], $case['max'], $case['verdict'], $case['margin']];
+        }
+    }
+
+    #[Test]
+    #[DataProvider('shared')]
+    public function theCoreAndTheBrowserJudgeAlike(
+        int $value, int $uncertainty, ?int $min, ?int $max, string $verdict, int $margin,
+    ): void {
+        [$least, $most] = array_map(
+            static fn (?int $limit): ?Length => null === $limit ? null : Length::ofNanometres($limit), [$min, $max],
+        );
+        $window = match (true) {
+            null === $least => Range::atMost($most ?? self::fail('a case has a limit')),
+            null === $most => Range::atLeast($least),
+            default => Range::between($least, $most),
+        };
+        $judgement = Judgement::of(Length::ofNanometres($value), Length::ofNanometres($uncertainty), $window);
+        self::assertSame([$verdict, $margin], [$judgement->verdict->value, $judgement->margin->nanometres]);
+    }
+
     #[Test]
     public function outByLessThanTheInstrumentCanTellIsStillOutAndSaysSo(): void
     {

@@ -1,15 +1,11 @@
 import { expect, it } from 'vitest'
+import cases from '../../../cases/judgements.json'
 import { isFarFrom, judge, slippedUnit } from './judge'
 import { uuidv7 } from './uuid'
 
-it.each([
-  ['a nanometre below the lower limit', 56.999999, 0, 'out', -0.000001],
-  ['on the limit, known exactly', 57, 0, 'inside', 0],
-  ['nearer to the limit than the rule can tell', 57.4, 0.5, 'not-proved', 0.4],
-  ['inside by just the uncertainty', 57.5, 0.5, 'inside', 0.5],
-  ['beyond the upper limit', 58.2, 0.5, 'out', -0.2],
-] as const)('%s', (_, value, uncertainty, verdict, margin) => {
-  expect(judge(value, uncertainty, 57, 58)).toEqual({ verdict, marginMm: margin })
+it.each(cases)('judges as the core does: $name', ({ value, uncertainty, min, max, verdict, margin }) => {
+  const mm = (nanometres: number | null) => (nanometres === null ? null : nanometres / 1e6)
+  expect(judge(value / 1e6, uncertainty / 1e6, mm(min), mm(max))).toEqual({ verdict, marginMm: margin / 1e6 })
 })
 
 it('makes ids in the order of time, marked as version 7', () => {

@@ -1,4 +1,7 @@
-/** The one comparison that the browser makes by itself, so that a verdict shows at once; the server's word replaces it. */
+/**
+ * The one comparison that the browser makes by itself, so that a verdict shows at once; the server's word replaces it.
+ * cases/judgements.json holds what both must judge alike.
+ */
 
 export type Verdict = 'inside' | 'not-proved' | 'out'
 
