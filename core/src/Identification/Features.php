@@ -29,11 +29,15 @@ final readonly class Features
     public static function of(Design $design): self
     {
         return new self(
-            $design->cores->value, ConductorShape::Sector === $design->conductor->shape, $design->conductor->material->value,
+            $design->cores->value,
+            ConductorShape::Sector === $design->conductor->shape,
+            $design->conductor->material->value,
             ConductorShape::Solid !== $design->conductor->shape,
-            self::looksLike($design->insulation), $design->metallicScreen->value, $design->wires->count
-                ?? 0, $design->wires->diameter->nanometres
-                ?? 0, $design->armour->value,
+            self::looksLike($design->insulation),
+            $design->metallicScreen->value,
+            $design->wires->count ?? 0,
+            $design->wires->diameter->nanometres ?? 0,
+            $design->armour->value,
         );
     }
 

@@ -34,10 +34,12 @@ final readonly class Lap
         $window = $this->judgement->window;
         $name = null === $this->coverage->of->asLayer() ? lcfirst($this->name) : "[$this->name]";
         $values = [
-            'where' => ucfirst($this->place->where->label()), 'part' => lcfirst($this->part->name), 'is' => $this->judgement->value,
-            'by' => $this->judgement->value->absolute(), 'least' => $window->min
-                ?? Length::ofNanometres(0), 'most' => $window->max
-                ?? $this->judgement->value,
+            'where' => ucfirst($this->place->where->label()),
+            'part' => lcfirst($this->part->name),
+            'is' => $this->judgement->value,
+            'by' => $this->judgement->value->absolute(),
+            'least' => $window->min ?? Length::ofNanometres(0),
+            'most' => $window->max ?? $this->judgement->value,
         ];
         $asked = match (true) {
             null === $window->max => '{least}',

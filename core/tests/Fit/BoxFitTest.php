@@ -90,8 +90,8 @@ final class BoxFitTest extends TestCase
     {
         $job = Example::read(Example::joint())->job;
         $shelfLife = static fn (Event ...$events): array => array_values(array_filter(
-            Written::plan($job, array_values($events))->kitFit->findings
-                ?? [], static fn (Finding $finding): bool => Criterion::ShelfLife === $finding->criterion,
+            Written::plan($job, array_values($events))->kitFit->findings ?? [],
+            static fn (Finding $finding): bool => Criterion::ShelfLife === $finding->criterion,
         ));
         self::assertSame(
             [Outcome::CannotTell, false], [$shelfLife()[0]->outcome, $shelfLife()[0]->stops], 'it is asked, and stops nothing',
