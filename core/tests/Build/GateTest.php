@@ -93,6 +93,16 @@ final class GateTest extends TestCase
     }
 
     #[Test]
+    public function anAcceptanceIsOfTheReadingThatTheEngineerLookedAt(): void
+    {
+        $log = [self::safe(), ...self::allCuts(), self::cut(End::B, Cut::Insulation, '59')];
+        $last = 'entry-'.(\count($log) - 1);
+        $accept = static fn (string $of): DeviationAccepted => new DeviationAccepted(MarkPlace::of(End::B, Cut::Insulation), 'filled', $of);
+        self::assertNull(self::refusal($log, $accept($last)));
+        self::assertNotNull(self::refusal([...$log, self::cut(End::B, Cut::Insulation, '59.5')], $accept($last)));
+    }
+
+    #[Test]
     public function aNewReadingOfACutTakesAnAcceptanceBack(): void
     {
         $log = [

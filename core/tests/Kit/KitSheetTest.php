@@ -85,7 +85,24 @@ final class KitSheetTest extends TestCase
         yield 'two sheds on each core' => ['quillon-end-3c-12', '1', ['breakout' => 1, 'stress' => 3, 'shed' => 6, 'seal' => 3]];
     }
 
-    /** @param array<string, int> $holds */
+    /** @return iterable<string, array{string}> */
+    public static function noPlaces(): iterable
+    {
+        yield 'a slip of the pen' => ['insulation-scren'];
+        yield 'nothing that is there' => ['nonsense'];
+        yield 'a part of another kit' => ['umbrella'];
+    }
+
+    /** A rule about a place that is none would never be held against anything. */
+    #[Test]
+    #[DataProvider('noPlaces')]
+    public function aRuleAboutNoSuchPlaceIsRefusedAtTheDoor(string $place): void
+    {
+        $this->expectException(BadDocument::class);
+        $this->expectExceptionMessage($place);
+        Example::read(Example::with(Example::joint(), 'kit.sheet.parts.0.laps', [$place => '25 mm']));
+    }
+
     #[Test]
     #[DataProvider('boxes')]
     public function aBoxHoldsAPartForEachCoreAndEndThatItGoesOn(string $sheet, string $size, array $holds): void
