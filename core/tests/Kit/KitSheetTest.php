@@ -103,6 +103,7 @@ final class KitSheetTest extends TestCase
         Example::read(Example::with(Example::joint(), 'kit.sheet.parts.0.laps', [$place => '25 mm']));
     }
 
+    /** @param array<string, int> $holds */
     #[Test]
     #[DataProvider('boxes')]
     public function aBoxHoldsAPartForEachCoreAndEndThatItGoesOn(string $sheet, string $size, array $holds): void
