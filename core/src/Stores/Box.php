@@ -75,57 +75,31 @@ final readonly class Box
     /** @param string|null $job null: it goes back to the shelf */
     public function reservedFor(?string $job): self
     {
-        return new self(
-            $this->id,
-            $this->kit,
-            $this->size,
-            $this->gtin,
-            $this->batch,
-            $this->serial,
-            $this->madeOn,
-            $this->expiresOn,
-            $this->place,
-            $job,
-            $this->openedAt,
-            $this->missing,
-        );
+        return $this->now($job, $this->openedAt, $this->missing);
     }
 
     /** It was opened by mistake, and nothing was taken out: it stands on the shelf again. */
     public function closed(): self
     {
-        return new self(
-            $this->id,
-            $this->kit,
-            $this->size,
-            $this->gtin,
-            $this->batch,
-            $this->serial,
-            $this->madeOn,
-            $this->expiresOn,
-            $this->place,
-            null,
-            null,
-            [],
-        );
+        return $this->now(null, null, []);
     }
 
     /** @param list<string> $missing */
     public function openedFor(string $job, \DateTimeImmutable $at, array $missing): self
     {
+        return $this->now($job, $this->openedAt ?? $at, $missing);
+    }
+
+    /**
+     * The same box, as it stands now: what its label says does not change.
+     *
+     * @param list<string> $missing
+     */
+    private function now(?string $job, ?\DateTimeImmutable $openedAt, array $missing): self
+    {
         return new self(
-            $this->id,
-            $this->kit,
-            $this->size,
-            $this->gtin,
-            $this->batch,
-            $this->serial,
-            $this->madeOn,
-            $this->expiresOn,
-            $this->place,
-            $job,
-            $this->openedAt ?? $at,
-            $missing,
+            $this->id, $this->kit, $this->size, $this->gtin, $this->batch, $this->serial, $this->madeOn, $this->expiresOn, $this->place,
+            $job, $openedAt, $missing,
         );
     }
 }
