@@ -131,6 +131,9 @@ $number = static fn (string $key, int $default): int => is_string($options[$key]
 $only = is_string($options['only'] ?? null) ? explode(',', $options['only']) : [];
 @mkdir("$root/var/mutants", recursive: true);
 
+passthru("cd '$root' && vendor/bin/phpunit --testsuite core --no-progress --no-output --do-not-cache-result", $red);
+0 === $red || exit("The tests of the core fail before any fault is seeded: mend them first (vendor/bin/phpunit --testsuite core).\n");
+
 $all = [];
 foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/core/src", FilesystemIterator::SKIP_DOTS)) as $file) {
     $folder = explode('/', substr((string) $file, strlen("$root/core/src/")))[0];

@@ -7,6 +7,7 @@ namespace Berm\Core\Check;
 use Berm\Core\File\Fields;
 use Berm\Core\Formula\Values;
 use Berm\Core\Kit\BadKitSheet;
+use Berm\Core\Saying\Limits;
 use Berm\Core\Saying\Sentence;
 
 /** Count them. */
@@ -56,7 +57,7 @@ final readonly class CountWithin implements Question
 
     public function rule(): ?Sentence
     {
-        return Limits::of($this->least, $this->most);
+        return Limits::fine($this->least, $this->most);
     }
 
     public function write(): array

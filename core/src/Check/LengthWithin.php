@@ -14,6 +14,7 @@ use Berm\Core\Kit\Words\FormulaInWords;
 use Berm\Core\Quantity\Judgement;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
+use Berm\Core\Saying\Limits;
 use Berm\Core\Saying\Sentence;
 
 /** Measure a length; each limit is a formula. */
@@ -70,7 +71,7 @@ final readonly class LengthWithin implements Question
 
     public function limits(Values $values): ?Sentence
     {
-        return null === $this->min && null === $this->max ? null : Limits::of($this->min?->length($values), $this->max?->length($values));
+        return null === $this->min && null === $this->max ? null : Limits::fine($this->min?->length($values), $this->max?->length($values));
     }
 
     public function rule(): ?Sentence

@@ -9,6 +9,7 @@ use Berm\Core\Formula\Values;
 use Berm\Core\Kit\BadKitSheet;
 use Berm\Core\Quantity\Rounding;
 use Berm\Core\Quantity\Torque;
+use Berm\Core\Saying\Limits;
 use Berm\Core\Saying\Sentence;
 
 /** Tighten it to a torque. Each limit is shown rounded inwards in either unit, so that whoever keeps to what is shown keeps to it. */
@@ -59,7 +60,7 @@ final readonly class TorqueWithin implements Question
 
     public function rule(): ?Sentence
     {
-        return Limits::of($this->least?->inBothUnits(Rounding::Up), $this->most?->inBothUnits(Rounding::Down));
+        return Limits::fine($this->least?->inBothUnits(Rounding::Up), $this->most?->inBothUnits(Rounding::Down));
     }
 
     /** @return list<Torque> */

@@ -8,6 +8,7 @@ use Berm\Core\File\Fields;
 use Berm\Core\Formula\Values;
 use Berm\Core\Kit\BadKitSheet;
 use Berm\Core\Quantity\Duration;
+use Berm\Core\Saying\Limits;
 use Berm\Core\Saying\Sentence;
 
 /** Wait since a stage was done, or go on before too long. Judged by when both were done, not by when they were written down. */
@@ -59,7 +60,7 @@ final readonly class WaitSince implements Question
 
     public function rule(): ?Sentence
     {
-        return Limits::of($this->least?->inWords(), $this->most?->inWords());
+        return Limits::fine($this->least?->inWords(), $this->most?->inWords());
     }
 
     public function write(): array

@@ -17,6 +17,12 @@ final readonly class SizeRange
         return $min->isAtMost($max) ? new self($min, $max) : throw SizeRangeUpsideDown::of($min, $max);
     }
 
+    /** "70 mm² to 150 mm²", or the one size that it takes. */
+    public function label(): string
+    {
+        return $this->min->label === $this->max->label ? $this->min->label : "{$this->min->label} to {$this->max->label}";
+    }
+
     public function meets(self $other): bool
     {
         return $this->min->isAtMost($other->max) && $other->min->isAtMost($this->max);

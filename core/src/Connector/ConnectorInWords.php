@@ -35,12 +35,12 @@ final class ConnectorInWords
     private static function sides(Barrels $barrels): array
     {
         return $barrels->areAlike() ? [] : array_map(static fn (Barrel $barrel): Sentence => Sentence::of(
-            'One side for {material}, {least} to {most}: bore {bore:fine}, {depth:fine} deep.',
+            'One side for {material}, {sizes}: bore {bore:fine}, {depth:fine} deep.',
             [
                 'material' => implode(
                     ' and ', array_map(static fn (ConductorMaterial $material): string => $material->value, $barrel->materials),
                 ),
-                'least' => $barrel->sizes->min->label, 'most' => $barrel->sizes->max->label, 'bore' => $barrel->bore,
+                'sizes' => $barrel->sizes->label(), 'bore' => $barrel->bore,
                 'depth' => $barrel->depth,
             ],
         ), $barrels->all());

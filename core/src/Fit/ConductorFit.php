@@ -14,10 +14,12 @@ final class ConductorFit
     public static function judge(Criterion $criterion, CableEnd $cable, SizeRange $takes): Finding
     {
         $size = $cable->construction->design->conductor->size;
-        $values = ['size' => $size->label, 'least' => $takes->min->label, 'most' => $takes->max->label];
+        $values = ['size' => $size->label, 'takes' => $takes->label()];
+
+        $isOne = $takes->min->label === $takes->max->label;
 
         return $takes->contains($size)
-            ? Finding::fits($criterion, $cable->end, Sentence::of('{size} lies in {least} to {most}.', $values))
-            : Finding::refused($criterion, $cable->end, Sentence::of('{size} lies outside {least} to {most}.', $values));
+            ? Finding::fits($criterion, $cable->end, Sentence::of($isOne ? 'It takes {takes}.' : '{size} lies in {takes}.', $values))
+            : Finding::refused($criterion, $cable->end, Sentence::of($isOne ? '{size} is not {takes}.' : '{size} lies outside {takes}.', $values));
     }
 }

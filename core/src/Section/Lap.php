@@ -8,7 +8,7 @@ use Berm\Core\Kit\Coverage;
 use Berm\Core\Kit\CoverageRule;
 use Berm\Core\Kit\Part;
 use Berm\Core\Quantity\Judgement;
-use Berm\Core\Quantity\Length;
+use Berm\Core\Saying\Limits;
 use Berm\Core\Saying\Sentence;
 
 /** How a part will lie to what it must cover or meet, against what the kit asks for. */
@@ -32,41 +32,33 @@ final readonly class Lap
     public function reason(): Sentence
     {
         $window = $this->judgement->window;
-        $name = null === $this->coverage->of->asLayer() ? lcfirst($this->name) : "[$this->name]";
-        $values = [
+        $value = $this->judgement->value;
+
+        return Sentence::of('{where}: the {part} '.$this->lies().'; the kit asks for {asked}.'.('' === $this->coverage->reason ? '' : ' {why}'), [
             'where' => ucfirst($this->place->where->label()),
             'part' => lcfirst($this->part->name),
-            'is' => $this->judgement->value,
-            'by' => $this->judgement->value->absolute(),
-            'least' => $window->min ?? Length::ofNanometres(0),
-            'most' => $window->max ?? $this->judgement->value,
-        ];
-        $asked = match (true) {
-            null === $window->max => '{least}',
-            null === $window->min => 'at most {most}',
-            default => '{least} to {most}',
-        };
-
-        return Sentence::of(
-            '{where}: the {part} '.$this->lies($name)."; the kit asks for $asked.".('' === $this->coverage->reason ? '' : ' '.$this->coverage->reason),
-            $values,
-        );
+            'of' => null === $this->coverage->of->asLayer() ? lcfirst($this->name) : Sentence::plain("[$this->name]"),
+            'is' => $value,
+            'by' => $value->absolute(),
+            'asked' => null === $window->max && null !== $window->min ? $window->min : Limits::of($window->min, $window->max) ?? '',
+            'why' => Sentence::plain($this->coverage->reason),
+        ]);
     }
 
-    private function lies(string $name): string
+    private function lies(): string
     {
         return match ($this->coverage->rule) {
             CoverageRule::Laps => $this->judgement->value->isNegative()
-                ? "would stop {by} before the $name"
-                : ($this->judgement->margin->isNegative() ? 'would cover' : 'covers')." {is} of the $name",
+                ? 'would stop {by} before the {of}'
+                : ($this->judgement->margin->isNegative() ? 'would cover' : 'covers').' {is} of the {of}',
             CoverageRule::Covers => $this->judgement->value->isNegative()
-                ? "would leave {by} of the $name bare"
-                : "covers the $name and {is} more on the shorter side",
-            CoverageRule::Butts, CoverageRule::Gap => "lies {is} from the $name",
+                ? 'would leave {by} of the {of} bare'
+                : 'covers the {of} and {is} more on the shorter side',
+            CoverageRule::Butts, CoverageRule::Gap => 'lies {is} from the {of}',
             CoverageRule::EndsShortOf => $this->judgement->value->isNegative()
-                ? "would reach {by} past the end of the $name"
-                : "ends {is} short of the end of the $name",
-            CoverageRule::CentredOn => "is {is} off the middle of the $name",
+                ? 'would reach {by} past the end of the {of}'
+                : 'ends {is} short of the end of the {of}',
+            CoverageRule::CentredOn => 'is {is} off the middle of the {of}',
         };
     }
 }

@@ -27,7 +27,7 @@ const withToken: Middleware = {
 }
 
 /** The only place that calls fetch. */
-export const client = createClient<paths>({ baseUrl: window.location.origin })
+export const client = createClient<paths>({ baseUrl: window.location.origin, fetch: (request) => fetch(request) })
 client.use(withToken)
 
 /** Unwraps an answer: the data, or an ApiError. */

@@ -1,4 +1,5 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { forgetTyped } from '../engine/typed'
 import { answered, client, setCsrfToken } from './client'
 import type { Person, Session } from './types'
 
@@ -28,6 +29,7 @@ export function useSignOut() {
     mutationFn: () => answered(client.DELETE('/api/session')),
     onSuccess: () => {
       queries.clear()
+      forgetTyped()
       window.location.assign('/')
     },
   })

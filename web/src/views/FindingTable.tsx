@@ -21,9 +21,9 @@ export function FindingTable({ findings, caption }: { findings: Finding[]; capti
   const sorted = [...findings].sort(byPlace)
   return (
     <ul aria-label={caption} className="border-t border-line">
-      {sorted.map((finding) => (
+      {sorted.map((finding, index) => (
         <li
-          key={`${finding.criterion}${finding.end}${finding.reason.template}`}
+          key={index}
           className="grid gap-x-4 gap-y-1 border-b border-line py-2.5 desk:grid-cols-[10.5rem_9rem_7rem_1fr] desk:items-center"
         >
           <span className="text-label text-mute">

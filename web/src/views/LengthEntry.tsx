@@ -4,13 +4,21 @@ import { readReading, sayFault } from '../domain/length'
 import { Button } from '../ui/Button'
 import { Field } from '../ui/Field'
 import { useUnit } from '../ui/UnitContext'
+import { useTypedLength } from './useTypedLength'
 
-type LengthEntryProps = { label: string; action: string; instrument: Reading['instrument']; onAdd: (reading: Reading) => void }
+type LengthEntryProps = {
+  /** What the field is kept by while it is typed into. */
+  name: string
+  label: string
+  action: string
+  instrument: Reading['instrument']
+  onAdd: (reading: Reading) => void
+}
 
 /** One reading of a length: what cannot be read stays on the screen with what is wrong. */
-export function LengthEntry({ label, action, instrument, onAdd }: LengthEntryProps) {
+export function LengthEntry({ name, label, action, instrument, onAdd }: LengthEntryProps) {
   const unit = useUnit()
-  const [text, setText] = useState('')
+  const [text, setText] = useTypedLength(name)
   const [isTried, setIsTried] = useState(false)
   const length = readReading(text, unit)
   const add = () => {

@@ -4,6 +4,7 @@ import { ApiError } from '../api/client'
 import type { CableType, Problem } from '../api/types'
 import { inUnit, sayFine } from '../domain/length'
 import { layerName, word } from '../domain/words'
+import { useTypedForm } from '../engine/typed'
 import { Button } from '../ui/Button'
 import { Field } from '../ui/Field'
 import { Note } from '../ui/Note'
@@ -19,11 +20,16 @@ export function NewCable({ onDone, onBack }: { onDone: (cable: CableType) => voi
   const add = useAddCable()
   const complete = useCompleteCable()
   const [id] = useState(() => crypto.randomUUID().slice(0, 6))
-  const [form, setForm] = useState(() => emptyForm(unit))
+  const [empty] = useState(() => emptyForm(unit))
+  const [form, setForm] = useTypedForm('new-cable', empty)
   const error = add.error ?? complete.error
   const problems = error instanceof ApiError ? (error.problem?.problems ?? []) : []
+  const done = (cable: CableType) => {
+    setForm(null)
+    onDone(cable)
+  }
   const edit: Edit = (change) => {
-    setForm((before) => ({ ...before, ...change }))
+    setForm({ ...form, ...change })
     add.reset()
     complete.reset()
   }
@@ -32,7 +38,7 @@ export function NewCable({ onDone, onBack }: { onDone: (cable: CableType) => voi
       className="grid gap-4"
       onSubmit={(event) => {
         event.preventDefault()
-        if (complete.data) add.mutate(fileOf(form, id, unit), { onSuccess: onDone })
+        if (complete.data) add.mutate(fileOf(form, id, unit), { onSuccess: done })
         else complete.mutate(fileOf(form, id, unit))
       }}
     >

@@ -13,6 +13,7 @@ use Berm\Core\Kit\Part;
 use Berm\Core\Kit\Side;
 use Berm\Core\Place\PlaceKind;
 use Berm\Core\Quantity\Length;
+use Berm\Core\Saying\Limits;
 use Berm\Core\Saying\Sentence;
 
 /** Where a part lies, where it waits, and what it must cover. @internal use SheetInWords::of() */
@@ -61,26 +62,24 @@ final class PartInWords
 
     private static function coverage(Coverage $coverage, Part $part, KitSheet $sheet): Rule
     {
-        $of = 'the '.match ($coverage->of->kind) {
-            PlaceKind::Layer => "[{$coverage->of->asLayer()?->label()}]",
-            PlaceKind::Connector => 'connector',
-            PlaceKind::Item => lcfirst($sheet->parts[$coverage->of->key]->name ?? $coverage->of->key),
-        };
         $window = $coverage->window;
-        $amount = match (true) {
-            null === $window->max => 'at least {least}',
-            null === $window->min => 'at most {most}',
-            default => '{least} to {most}',
-        };
-        $values = array_filter(['least' => $window->min, 'most' => $window->max], static fn (?Length $limit): bool => null !== $limit);
+        $values = array_filter([
+            'of' => match ($coverage->of->kind) {
+                PlaceKind::Layer => Sentence::plain("[{$coverage->of->asLayer()?->label()}]"),
+                PlaceKind::Connector => 'connector',
+                PlaceKind::Item => lcfirst($sheet->parts[$coverage->of->key]->name ?? $coverage->of->key),
+            },
+            'amount' => Limits::of($window->min, $window->max),
+            'most' => $window->max,
+        ], static fn (Sentence|Length|string|null $value): bool => null !== $value);
 
         return new Rule("part/{$part->key}/{$coverage->rule->value}/{$coverage->of->key}", $part->name, Sentence::of(match ($coverage->rule) {
-            CoverageRule::Laps => "Must cover $amount of $of, at each end.",
-            CoverageRule::Covers => "Must cover all of $of, and $amount more on both sides.",
-            CoverageRule::Butts => "Must meet $of within {most}.",
-            CoverageRule::Gap => "Must leave $amount to $of.",
-            CoverageRule::EndsShortOf => "Must end $amount short of the end of $of.",
-            CoverageRule::CentredOn => "Must be centred on $of within {most}.",
+            CoverageRule::Laps => 'Must cover {amount} of the {of}, at each end.',
+            CoverageRule::Covers => 'Must cover all of the {of}, and {amount} more on both sides.',
+            CoverageRule::Butts => 'Must meet the {of} within {most}.',
+            CoverageRule::Gap => 'Must leave {amount} to the {of}.',
+            CoverageRule::EndsShortOf => 'Must end {amount} short of the end of the {of}.',
+            CoverageRule::CentredOn => 'Must be centred on the {of} within {most}.',
         }, $values), $coverage->reason);
     }
 }

@@ -39,7 +39,7 @@ final class SizeInWords
 
     private static function takes(KitSize $size, SizeTakes $takes, string $heading, string $start): Rule
     {
-        $values = ['least' => $takes->conductors->min->label, 'most' => $takes->conductors->max->label];
+        $values = ['sizes' => $takes->conductors->label()];
         foreach ([
             'insulation' => $takes->insulation,
             'sheath' => $takes->oversheath,
@@ -52,7 +52,7 @@ final class SizeInWords
         $kinds = implode(', ', array_map(static fn (\BackedEnum $case): string => $case->value, [...$takes->materials, ...$takes->shapes]));
 
         return new Rule("size/{$size->label}".('' === $start ? '' : '/b'), $heading, Sentence::of(
-            $start.('' === $start ? 'Conductors' : 'conductors').' {least} to {most}'.('' === $kinds ? '' : " ($kinds)").'; insulation {insulationLeast:fine} to {insulationMost:fine}; [oversheath] {sheathLeast:fine} to {sheathMost:fine}; '
+            $start.('' === $start ? 'Conductors' : 'conductors').' {sizes}'.('' === $kinds ? '' : " ($kinds)").'; insulation {insulationLeast:fine} to {insulationMost:fine}; [oversheath] {sheathLeast:fine} to {sheathMost:fine}; '
             .(null === $takes->leadSheath ? '' : 'lead sheath {leadLeast:fine} to {leadMost:fine}; ').'connector {thickLeast:fine} to {thickMost:fine} thick and {longLeast} to {longMost} long.',
             $values,
         ));

@@ -13,6 +13,7 @@ import { CheckPanel } from './CheckPanel'
 import { ConnectorPanel } from './ConnectorPanel'
 import { CutChips } from './CutChips'
 import { CutScreen } from './CutScreen'
+import { DoneEarlier } from './DoneEarlier'
 import { InTheWay } from './InTheWay'
 import { keyOf, nowIn, type Now } from './now'
 import { ParkPanel } from './ParkPanel'
@@ -56,6 +57,9 @@ function WorkScreen({ job, now, onPick }: { job: Job; now: Now; onPick: (mark: P
         <StageHead job={job} />
         <NowPanel key={keyOf(now)} job={job} now={now} />
         <StageNotes job={job} />
+        <div className="max-desk:px-4">
+          <DoneEarlier jobId={job.id} />
+        </div>
         <Unsent job={job} />
       </section>
       <div className="desk:hidden">

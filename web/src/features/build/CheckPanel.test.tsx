@@ -44,7 +44,11 @@ describe('an answer is written with its place', () => {
     show(check('length'))
     type(/Measured/, '5,5')
     const reading = { typed: '5,5', unit: 'mm', instrument: 'steel-rule' }
-    expect(said()).toEqual([{ kind: 'check-made', stage: 'cut', check: 'gap', end: 'A', core: 2, reading }, 'Gap left: 5,5 mm'])
+    expect(said()).toEqual([
+      { kind: 'check-made', stage: 'cut', check: 'gap', end: 'A', core: 2, reading },
+      'Gap left: 5,5 mm',
+      null,
+    ])
   })
   it('yes and no', () => {
     show(check('seen'))

@@ -4,17 +4,19 @@ import { useMay } from '../../api/session'
 import type { Job, LogEvent, Stage, StageCheck } from '../../api/types'
 import { readLength, sayFault, sayTyped } from '../../domain/length'
 import { say } from '../../domain/sentence'
+import { useTyped } from '../../engine/typed'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useFocus } from '../../ui/useFocus'
 import { useUnit } from '../../ui/UnitContext'
 import { onCore } from '../../views/cuts'
+import { useTypedLength } from '../../views/useTypedLength'
 import { WhoMay } from '../../views/WhoMay'
 import { LetStand } from './LetStand'
 import { useInstrument } from './useInstrument'
 import { checkField } from './typedIn'
-import { useTyped } from './useTyped'
+import { useWriteDone } from './useWriteDone'
 import { WaitClock } from './WaitClock'
 
 type Answer = Partial<Extract<LogEvent, { kind: 'check-made' }>>
@@ -24,11 +26,12 @@ type CheckProps = { job: Job; stage: Stage; check: StageCheck }
 export function CheckPanel({ job, stage, check }: CheckProps) {
   const unit = useUnit()
   const write = useWrite(job.id)
+  const writeDone = useWriteDone(job.id)
   const mayBuild = useMay('build')
   const of = check.answer?.entry ? { of: check.answer.entry } : {}
   const place = { ...(check.end ? { end: check.end } : {}), ...onCore(check.core) }
   const answer = (given: Answer, said: string) =>
-    write({ kind: 'check-made', stage: stage.key, check: check.key, ...place, ...given }, `${say(check.ask, unit)}: ${said}`)
+    writeDone({ kind: 'check-made', stage: stage.key, check: check.key, ...place, ...given }, `${say(check.ask, unit)}: ${said}`)
   return (
     <div className="grid gap-3 max-desk:p-4">
       <h3 className="font-semibold">{say(check.ask, unit)}</h3>
@@ -105,7 +108,9 @@ function useAnswer(kind: keyof typeof LABELS, text: string): { answer: Answer } 
 
 function TypedAnswer({ check, name, onAnswer }: AnswerProps) {
   const unit = useUnit()
-  const [text, setText] = useTyped(name)
+  const asLength = useTypedLength(name)
+  const asText = useTyped(name)
+  const [text, setText] = check.kind === 'length' ? asLength : asText
   const [isTried, setIsTried] = useState(false)
   const input = useRef<HTMLInputElement>(null)
   useEffect(() => input.current?.focus({ preventScroll: true }), [])

@@ -1,5 +1,4 @@
 import { useState } from 'react'
-import { useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job } from '../../api/types'
 import { say } from '../../domain/sentence'
@@ -8,11 +7,12 @@ import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import { WhoMay } from '../../views/WhoMay'
+import { useWriteDone } from './useWriteDone'
 
 /** The one way: everything it hides has been measured and parked. */
 export function ConnectorPanel({ job }: { job: Job }) {
   const unit = useUnit()
-  const write = useWrite(job.id)
+  const write = useWriteDone(job.id)
   const mayBuild = useMay('build')
   const [batch, setBatch] = useState('')
   const name = job.function === 'joint' ? 'connector' : 'lug'
@@ -28,8 +28,8 @@ export function ConnectorPanel({ job }: { job: Job }) {
       <p className="font-semibold">{job.connector?.name}</p>
       <Note title="How it is fixed">
         {job.connector?.method}
-        {job.connector?.details.map((sentence) => (
-          <p key={sentence.template}>{say(sentence, unit)}</p>
+        {job.connector?.details.map((sentence, index) => (
+          <p key={index}>{say(sentence, unit)}</p>
         ))}
       </Note>
       <Note tone="out" title="There is no way back from here.">

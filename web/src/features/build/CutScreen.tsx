@@ -1,5 +1,5 @@
 import { useState, type ReactNode } from 'react'
-import { useWaiting, useWrite } from '../../api/outbox'
+import { useWaiting } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, Mark } from '../../api/types'
 import { judge, UNCERTAINTY_MM } from '../../domain/judge'
@@ -11,16 +11,18 @@ import { isOfMark, markName, onCore, type PickedMark } from '../../views/cuts'
 import { SavedState } from '../../views/SavedState'
 import { SectionView } from '../../views/SectionView'
 import { Target } from '../../views/Target'
+import { useTypedLength } from '../../views/useTypedLength'
 import { WhoMay } from '../../views/WhoMay'
 import { CutAgain } from './CutAgain'
 import { CutChips } from './CutChips'
 import { CutEntry } from './CutEntry'
 import { Before, Reason, Recorded } from './CutNotes'
+import { DoneEarlier } from './DoneEarlier'
 import { Unsent } from './Unsent'
 import { useInstrument } from './useInstrument'
 import { useLowWindow } from './useLowWindow'
 import { cutField } from './typedIn'
-import { useTyped } from './useTyped'
+import { useWriteDone } from './useWriteDone'
 
 type CutScreenProps = {
   job: Job
@@ -84,6 +86,7 @@ export function CutScreen({ job, mark, onPick, onDone, children }: CutScreenProp
         <Before job={job} mark={mark} />
         <Unsent job={job} />
         <Reason mark={mark} />
+        <DoneEarlier jobId={job.id} />
       </div>
       <div className="min-w-0 desk:col-start-2 desk:row-span-2 desk:row-start-2">{children}</div>
       <CutAgain isOpen={entry.isAsking} onKeep={entry.keep} onRecord={entry.recordAnyway} />
@@ -111,8 +114,8 @@ export type CutEntryState = ReturnType<typeof useCutEntry>
 /** The entry of one reading: what is typed, by what, and what Record does with it. */
 function useCutEntry(job: Job, mark: Mark, onDone: () => void, onStay: () => void) {
   const { unit, setUnit } = useUnits()
-  const write = useWrite(job.id)
-  const [text, setText] = useTyped(cutField(job.id, mark))
+  const write = useWriteDone(job.id)
+  const [text, setText] = useTypedLength(cutField(job.id, mark))
   const [isTried, setIsTried] = useState(false)
   const [isAsking, setIsAsking] = useState(false)
   const [isAgain, setIsAgain] = useState(mark.recorded === null)
@@ -140,11 +143,7 @@ function useCutEntry(job: Job, mark: Mark, onDone: () => void, onStay: () => voi
     text,
     setText,
     unit,
-    /** What was typed keeps its meaning: a bare number takes the unit along that it was typed in. */
-    changeUnit: () => {
-      if (length.nanometres !== undefined) setText(sayTyped({ typed: text.trim(), unit }))
-      setUnit(unit === 'in' ? 'mm' : 'in')
-    },
+    changeUnit: () => setUnit(unit === 'in' ? 'mm' : 'in'),
     length,
     instrument,
     setInstrument,

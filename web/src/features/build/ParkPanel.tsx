@@ -1,10 +1,11 @@
-import { useWaiting, useWrite } from '../../api/outbox'
+import { useWaiting } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, ParkingSide } from '../../api/types'
 import { sayMark } from '../../domain/length'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import { WhoMay } from '../../views/WhoMay'
+import { useWriteDone } from './useWriteDone'
 
 /** What is parked in this stage; where the sheet has no stages, everything. */
 function sidesNow(job: Job): ParkingSide[] {
@@ -16,7 +17,7 @@ function sidesNow(job: Job): ParkingSide[] {
 /** Everything that cannot be put on later, in the order of threading: tick each as it goes on. */
 export function ParkPanel({ job }: { job: Job }) {
   const unit = useUnit()
-  const write = useWrite(job.id)
+  const write = useWriteDone(job.id)
   const mayBuild = useMay('build')
   const waiting = useWaiting(job.id)
   const isSent = (part: string) =>

@@ -1,4 +1,3 @@
-import { useState } from 'react'
 import { useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, Stage } from '../../api/types'
@@ -6,14 +5,13 @@ import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
 import { useFocus } from '../../ui/useFocus'
 import { WhoMay } from '../../views/WhoMay'
-import { DoneEarlier, toldAt } from './DoneEarlier'
+import { useWriteDone } from './useWriteDone'
 
 /** The stage has all that it asks for: somebody says that it is done. */
 export function FinishPanel({ job, stage }: { job: Job; stage: Stage }) {
-  const write = useWrite(job.id)
+  const write = useWriteDone(job.id)
   const mayBuild = useMay('build')
   const focus = useFocus<HTMLButtonElement>()
-  const [at, setAt] = useState('')
   return (
     <div className="grid gap-3 max-desk:p-4">
       {stage.oneWay && (
@@ -26,12 +24,11 @@ export function FinishPanel({ job, stage }: { job: Job; stage: Stage }) {
         <Button
           ref={focus}
           kind="primary"
-          onClick={() => write({ kind: 'stage-finished', stage: stage.key }, `Finished: ${stage.title}`, toldAt(at))}
+          onClick={() => write({ kind: 'stage-finished', stage: stage.key }, `Finished: ${stage.title}`)}
         >
           It is done
         </Button>
       )}
-      {mayBuild && <DoneEarlier at={at} onAt={setAt} />}
     </div>
   )
 }

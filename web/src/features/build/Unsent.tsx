@@ -1,11 +1,12 @@
 import { useRefused, useWaiting, type KeptEntry } from '../../api/outbox'
 import type { Job } from '../../api/types'
 import { say } from '../../domain/sentence'
+import { setTyped } from '../../engine/typed'
 import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
+import { setTypedLength } from '../../views/useTypedLength'
 import { typedIn } from './typedIn'
-import { setTyped } from './useTyped'
 
 /** What the server does not have yet, or would not take. Nothing here goes away by itself. */
 export function Unsent({ job }: { job: Job }) {
@@ -42,7 +43,8 @@ function Refused({ entry, problem }: { entry: KeptEntry; problem: NonNullable<Ke
           <Button
             kind="link"
             onClick={() => {
-              setTyped(typed.field, typed.text)
+              if (typed.unit) setTypedLength(typed.field, typed.text, typed.unit)
+              else setTyped(typed.field, typed.text)
               withdraw(entry)
             }}
           >

@@ -1,4 +1,5 @@
 import type { LogEvent } from '../../api/types'
+import type { Unit } from '../../domain/length'
 
 /** The names of the fields that readings and answers are typed into. */
 export const cutField = (jobId: string, place: { end: string; cut: string; core?: number | null }): string =>
@@ -10,9 +11,10 @@ export const checkField = (
 ): string => [jobId, place.stage, place.check, place.end ?? null, place.core ?? null].join('.')
 
 /** Where an entry was typed, and what: null where it was not typed. */
-export function typedIn(jobId: string, event: LogEvent): { field: string; text: string } | null {
-  if (event.kind === 'cut-measured') return { field: cutField(jobId, event), text: event.reading.typed }
+export function typedIn(jobId: string, event: LogEvent): { field: string; text: string; unit?: Unit } | null {
+  if (event.kind === 'cut-measured') return { field: cutField(jobId, event), text: event.reading.typed, unit: event.reading.unit }
   if (event.kind !== 'check-made') return null
-  const text = event.reading?.typed ?? event.torque ?? event.note ?? event.made ?? event.count?.toString()
+  if (event.reading) return { field: checkField(jobId, event), text: event.reading.typed, unit: event.reading.unit }
+  const text = event.torque ?? event.note ?? event.made ?? event.count?.toString()
   return text === undefined ? null : { field: checkField(jobId, event), text }
 }

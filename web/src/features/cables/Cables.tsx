@@ -183,8 +183,8 @@ function Remarks({ job, end }: { job: Job; end: End }) {
       {job.comparison.length > 0 && (
         <Note title="What differs between the two ends">
           <ul className="grid gap-1">
-            {job.comparison.map((sentence) => (
-              <li key={sentence.template}>{say(sentence, unit)}</li>
+            {job.comparison.map((sentence, index) => (
+              <li key={index}>{say(sentence, unit)}</li>
             ))}
           </ul>
         </Note>

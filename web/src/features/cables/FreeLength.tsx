@@ -27,6 +27,7 @@ export function FreeLength({ job, end, mayPlan }: { job: Job; end: End; mayPlan:
       </div>
       {mayPlan && (
         <LengthEntry
+          name={`${job.id}.${end}.free-length`}
           label={`By tape, end ${end}, ${inUnit(unit)}`}
           action={stored ? 'Replace length' : 'Add length'}
           instrument="tape"

@@ -10,6 +10,7 @@ import { Field } from '../../ui/Field'
 import { Keypad } from '../../ui/Keypad'
 import { Note } from '../../ui/Note'
 import { useUnit, useUnits } from '../../ui/UnitContext'
+import { useTypedLength } from '../../views/useTypedLength'
 import { endOf, nextSpot, withReading } from './edit'
 
 type EntryProps = { job: Job; end: End; layer: LayerKind; onStep: (by: number) => void; onFirst: () => void }
@@ -23,7 +24,7 @@ export function ReadingEntry({ job, end, layer, onStep, onFirst }: EntryProps) {
   const change = useChangePlan(job)
   const draft = useDraft(job)
   const input = useRef<HTMLInputElement>(null)
-  const [text, setText] = useState('')
+  const [text, setText] = useTypedLength(`${job.id}.${end}.${layer}`)
   const [instrument, setInstrument] = useState<Instrument>('caliper')
   const [isTried, setIsTried] = useState(false)
   const length = readReading(text, unit)

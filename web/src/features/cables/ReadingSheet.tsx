@@ -14,7 +14,6 @@ type SheetProps = { job: Job; end: End; active: LayerKind; onActive: (layer: Lay
 
 /** What the calipers say, layer by layer: several readings each, on two axes and at more places. */
 export function ReadingSheet({ job, end, active, onActive, mayPlan }: SheetProps) {
-  const unit = useUnit()
   const waited = waitedFor(job, end)
   // The order stays while one measures: rows that jump away under the finger are mistyped.
   const [first] = useState(waited)
@@ -25,7 +24,7 @@ export function ReadingSheet({ job, end, active, onActive, mayPlan }: SheetProps
   return (
     <>
       {mayPlan && <LayerChips layers={layers} job={job} end={end} active={active} onActive={onActive} />}
-      {mayPlan && <ReadingEntry key={active + unit} job={job} end={end} layer={active} onStep={step} onFirst={toNext} />}
+      {mayPlan && <ReadingEntry key={active} job={job} end={end} layer={active} onStep={step} onFirst={toNext} />}
       <ul aria-label="Diameters over each layer" className={classes('border-t-2 border-ink', mayPlan && 'max-desk:pb-64')}>
         {layers.map((layer) => (
           <LayerRow

@@ -32,6 +32,7 @@ export function Walls({ job, end, mayPlan }: { job: Job; end: End; mayPlan: bool
       </p>
       {mayPlan && (
         <LengthEntry
+          name={`${job.id}.${end}.wall`}
           label={`By caliper, end ${end}, ${inUnit(unit)}`}
           action="Add thickness"
           instrument="caliper"

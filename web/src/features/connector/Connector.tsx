@@ -68,8 +68,8 @@ export function Connector() {
         {job.connector && (
           <Note title="How it is fixed">
             {job.connector.method}
-            {job.connector.details.map((sentence) => (
-              <p key={sentence.template}>{say(sentence, unit)}</p>
+            {job.connector.details.map((sentence, index) => (
+              <p key={index}>{say(sentence, unit)}</p>
             ))}
           </Note>
         )}

@@ -34,8 +34,8 @@ export function ConnectorFacts({ connector }: { connector: Connector }) {
       </dl>
       <p>{connector.method}</p>
       <ul>
-        {connector.details.map((sentence) => (
-          <li key={sentence.template}>{say(sentence, unit)}</li>
+        {connector.details.map((sentence, index) => (
+          <li key={index}>{say(sentence, unit)}</li>
         ))}
       </ul>
     </>

@@ -1,10 +1,10 @@
-import { useState } from 'react'
 import schema from '../../../../docs/formats/connector.schema.json'
 import { ApiError } from '../../api/client'
 import { useAddConnector } from '../../api/connectors'
 import type { Connector } from '../../api/types'
 import { Form } from '../../domain/form'
 import { isObject, moved, put, readObject, type Json, type JsonObject, type Path } from '../../domain/json'
+import { useTypedForm } from '../../engine/typed'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
@@ -18,7 +18,7 @@ type ConnectorFormProps = { begun: JsonObject; onDone: (connector: Connector) =>
 
 /** A connector written from its maker's sheet, or the next revision of one; nothing is kept before it is right. */
 export function ConnectorForm({ begun, onDone, onCancel }: ConnectorFormProps) {
-  const [json, setJson] = useState(begun)
+  const [json, setJson] = useTypedForm(`connector.${textOf(begun['id'])}.${textOf(begun['revision'])}`, begun)
   const add = useAddConnector()
   const isNew = begun['revision'] === 1
   const problems = add.error instanceof ApiError ? (add.error.problem?.problems ?? []) : []
@@ -29,7 +29,12 @@ export function ConnectorForm({ begun, onDone, onCancel }: ConnectorFormProps) {
       className="grid gap-4 border-t-2 border-ink pt-3"
       onSubmit={(event) => {
         event.preventDefault()
-        add.mutate(json, { onSuccess: onDone })
+        add.mutate(json, {
+          onSuccess: (connector) => {
+            setJson(null)
+            onDone(connector)
+          },
+        })
       }}
     >
       <h2 className="text-lead font-semibold">
@@ -64,7 +69,14 @@ export function ConnectorForm({ begun, onDone, onCancel }: ConnectorFormProps) {
         <Button type="submit" kind="primary" disabled={add.isPending}>
           {isNew ? 'Keep it' : 'Keep it as the next revision'}
         </Button>
-        <Button onClick={onCancel}>Cancel</Button>
+        <Button
+          onClick={() => {
+            setJson(null)
+            onCancel()
+          }}
+        >
+          Cancel
+        </Button>
       </div>
     </form>
   )

@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router'
 import { newJobId, useCreateJob } from '../../api/jobs'
 import type { AccessoryFunction } from '../../api/types'
 import type { Unit } from '../../domain/length'
+import { useTyped } from '../../engine/typed'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Modal } from '../../ui/Modal'
@@ -13,14 +14,22 @@ export function NewJob({ open, onClose }: { open: boolean; onClose: () => void }
   const create = useCreateJob()
   const navigate = useNavigate()
   const [id] = useState(newJobId)
-  const [name, setName] = useState('')
+  const [name, setName] = useTyped('new-job')
   const [what, setWhat] = useState<AccessoryFunction>('joint')
   const [unit, setUnit] = useState<Unit>('mm')
   const [isTried, setIsTried] = useState(false)
   const submit = () => {
     setIsTried(true)
     if (name.trim())
-      create.mutate({ id, name, function: what, unit }, { onSuccess: (job) => void navigate(`/jobs/${job.id}/safety`) })
+      create.mutate(
+        { id, name, function: what, unit },
+        {
+          onSuccess: (job) => {
+            setName('')
+            void navigate(`/jobs/${job.id}/safety`)
+          },
+        },
+      )
   }
   return (
     <Modal title="New job" open={open} onClose={onClose}>

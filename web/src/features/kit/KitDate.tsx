@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { useWaiting, useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job } from '../../api/types'
+import { useTyped } from '../../engine/typed'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 
@@ -10,8 +11,8 @@ export function KitDate({ job }: { job: Job }) {
   const write = useWrite(job.id)
   const isOnItsWay = useWaiting(job.id).some((one) => one.refused === null && one.event.kind === 'kit-dated')
   const mayBuild = useMay('build')
-  const [batch, setBatch] = useState('')
-  const [until, setUntil] = useState('')
+  const [batch, setBatch] = useTyped(`${job.id}.kit-batch`)
+  const [until, setUntil] = useTyped(`${job.id}.kit-until`)
   const [isTried, setIsTried] = useState(false)
   const isAsked = job.fit.kit?.findings.some((one) => one.criterion === 'shelf-life' && one.outcome === 'cannot-tell') ?? false
   if (!isAsked || isOnItsWay || !mayBuild) return null

@@ -11,9 +11,12 @@ export function Parking({ job }: { job: Job }) {
       <h2 className="font-semibold">Park before the {job.function === 'joint' ? 'connector' : 'lug'}</h2>
       {sides.length === 0 && <p className="text-mute">Nothing has to be parked with this kit.</p>}
       {sides.map((side) => (
-        <div key={side.end} className="mt-2">
+        <div key={`${side.end}${side.onCores}`} className="mt-2">
           <p className="flex justify-between gap-3 text-label text-mute">
-            <span>End {side.end}, thread on in this order</span>
+            <span>
+              End {side.end}
+              {side.onCores && ', on each core'}, thread on in this order
+            </span>
             <span className={side.spareMm !== null && side.spareMm < 0 ? 'font-semibold text-out' : ''}>
               {side.spareMm === null
                 ? 'room not measured'

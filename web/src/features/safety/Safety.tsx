@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router'
 import { useWaiting, useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job } from '../../api/types'
+import { useTyped } from '../../engine/typed'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
@@ -77,8 +78,8 @@ function Confirm({ job }: { job: Job }) {
   const write = useWrite(job.id)
   const navigate = useNavigate()
   const waiting = useWaiting(job.id)
-  const [permit, setPermit] = useState('')
-  const [who, setWho] = useState('')
+  const [permit, setPermit] = useTyped(`${job.id}.permit`)
+  const [who, setWho] = useTyped(`${job.id}.confirmed-by`)
   const [at, setAt] = useState(localNow)
   const [checks, setChecks] = useState<Record<string, boolean>>({})
   const [isTried, setIsTried] = useState(false)
@@ -98,6 +99,8 @@ function Confirm({ job }: { job: Job }) {
       earthed: true,
     }
     write(confirmed, `Safe to start, permit ${permit}`)
+    setPermit('')
+    setWho('')
     void navigate(`/jobs/${job.id}/cables`)
   }
   return (

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { readLabel, useAddBox } from '../../api/stores'
 import { ApiError } from '../../api/client'
+import { useTyped } from '../../engine/typed'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
@@ -14,8 +15,8 @@ const faultOf = (error: Error | null): string | undefined =>
 /** A box comes in: its label read by the reader, or typed as it stands under the bars. */
 export function AddBox() {
   const add = useAddBox()
-  const [label, setLabel] = useState('')
-  const [place, setPlace] = useState('')
+  const [label, setLabel] = useTyped('new-box.label')
+  const [place, setPlace] = useTyped('new-box.place')
   const [fault, setFault] = useState<string | undefined>(undefined)
   const read = () =>
     void readLabel().then(

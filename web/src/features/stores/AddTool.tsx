@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { ApiError } from '../../api/client'
 import { useAddTool, type NewTool } from '../../api/tools'
+import { useTypedForm } from '../../engine/typed'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
@@ -11,7 +12,7 @@ const EMPTY = { name: '', serial: '', dies: '', least: '', most: '', calibratedU
 export function AddTool() {
   const add = useAddTool()
   const [kind, setKind] = useState<NewTool['kind']>('crimp-press')
-  const [typed, setTyped] = useState(EMPTY)
+  const [typed, setTyped] = useTypedForm('new-tool', EMPTY)
   const problems = add.error instanceof ApiError ? (add.error.problem?.problems ?? []) : []
   const faultOf = (key: string) => problems.find((one) => one.path === key || one.path.startsWith(`${key}[`))?.message
   const text = (key: keyof typeof EMPTY, label: string, hint?: string, type = 'text') => (
@@ -31,7 +32,7 @@ export function AddTool() {
       className="grid gap-3"
       onSubmit={(event) => {
         event.preventDefault()
-        add.mutate(toolOf(kind, typed), { onSuccess: () => setTyped(EMPTY) })
+        add.mutate(toolOf(kind, typed), { onSuccess: () => setTyped(null) })
       }}
     >
       <Field label="Kind">

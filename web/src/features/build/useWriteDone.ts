@@ -1,0 +1,13 @@
+import { useWrite } from '../../api/outbox'
+import type { LogEvent } from '../../api/types'
+import { useTyped } from '../../engine/typed'
+
+/** When what is written down on a job was done, by this device's own clock; empty where it is done now. Kept for this tab. */
+export const useToldTime = (jobId: string): [string, (at: string) => void] => useTyped(`${jobId}.done-at`)
+
+/** Writes down work that was done: now, or when somebody says that it was. */
+export function useWriteDone(jobId: string): (event: LogEvent, said: string) => void {
+  const write = useWrite(jobId)
+  const [at] = useToldTime(jobId)
+  return (event, said) => write(event, said, at === '' ? null : new Date(at).toISOString())
+}
