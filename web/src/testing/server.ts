@@ -76,17 +76,17 @@ export class Server {
     if (!this.#isOnline) throw new TypeError('Failed to fetch')
     const { pathname } = new URL(request.url)
     const text = await request.text()
-    const sent = {
-      method: request.method,
-      path: pathname,
-      body: text === '' ? null : (JSON.parse(text) as unknown),
-      headers: request.headers,
-    }
+    const isJson = request.headers.get('Content-Type')?.includes('json') && text !== ''
+    const body: unknown = isJson ? JSON.parse(text) : text || null
+    const sent = { method: request.method, path: pathname, body, headers: request.headers }
     this.sent.push(sent)
     const answering = this.#answers.get(`${request.method} ${pathname}`)
     if (!answering) this.unanswered.push(`${request.method} ${pathname}`)
-    const { status, body } = answering ? answering(sent) : problem(404, 'There is no answer in this test.')
-    const type = status < 400 ? 'application/json' : 'application/problem+json'
-    return new Response(status === 204 ? null : JSON.stringify(body), { status, headers: { 'Content-Type': type } })
+    const answer = answering ? answering(sent) : problem(404, 'There is no answer in this test.')
+    const type = answer.status < 400 ? 'application/json' : 'application/problem+json'
+    return new Response(answer.status === 204 ? null : JSON.stringify(answer.body), {
+      status: answer.status,
+      headers: { 'Content-Type': type },
+    })
   }
 }
