@@ -86,12 +86,25 @@ function faults(string $file): array
     $found = [];
     $finder = new NodeFinder();
     $tree = (new ParserFactory())->createForHostVersion()->parse($code) ?? [];
+    // Alike whatever it says: whether cases of an enumeration are compared strictly, and at how many signs a quoted text is cut off.
+    $alike = array_merge([], ...array_map(
+        static fn (Node\Expr\FuncCall $call): array => match ($call->name instanceof Node\Name ? $call->name->toString() : '') {
+            'in_array', 'array_search', 'array_keys' => array_slice($call->args, 2),
+            'mb_strimwidth' => array_slice($call->args, 1, 2),
+            default => [],
+        },
+        $finder->findInstanceOf($tree, Node\Expr\FuncCall::class),
+    ));
     // The cells of tables are held against their source by tests of their own: a fault in one of hundreds says little.
     $cells = array_merge(
         [],
         ...array_map(
             static fn (Node $table): array => $finder->findInstanceOf($table, Node\Scalar::class),
             $finder->findInstanceOf($tree, Node\Stmt\ClassConst::class),
+        ),
+        ...array_map(
+            static fn (Node $argument): array => $finder->find($argument, static fn (Node $node): bool => $node instanceof Node\Expr),
+            $alike,
         ),
     );
     foreach ($finder->find(

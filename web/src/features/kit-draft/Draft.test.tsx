@@ -3,6 +3,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
 import type { Json, JsonObject } from '../../domain/json'
 import { at } from '../../domain/json'
+import { textOf } from '../../views/form/Entry'
 import type { KitDraft } from '../../api/types'
 import { openPage } from '../../testing/page'
 import { answerOf, JOBS, jobOf, problem, taken, type Server } from '../../testing/server'
@@ -46,7 +47,7 @@ describe('the table of sizes', () => {
     await section(/^Sizes/)
     const all = await cells()
     const before = JSON.parse(draft().text) as JsonObject
-    const label = all.find((one) => (one as HTMLInputElement).value === String(at(before, ['sizes', 1, 'label'])))
+    const label = all.find((one) => (one as HTMLInputElement).value === textOf(at(before, ['sizes', 1, 'label'])))
     if (!label) throw new Error('size 2 has a label')
     fireEvent.change(label, { target: { value: '2-L' } })
     expect(screen.getByText('Keeping what you typed')).toBeTruthy()
