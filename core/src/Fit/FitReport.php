@@ -105,9 +105,11 @@ final readonly class FitReport
     {
         $thinnest = null;
         foreach ($this->findings as $finding) {
-            if (null !== $finding->judgement && $finding->stops && (null === $thinnest?->judgement || $finding->judgement->margin->isLessThan($thinnest->judgement->margin))) {
-                $thinnest = $finding;
+            if (null === $finding->judgement || !$finding->stops) {
+                continue;
             }
+            $isThinner = null === $thinnest?->judgement || $finding->judgement->margin->isLessThan($thinnest->judgement->margin);
+            $thinnest = $isThinner ? $finding : $thinnest;
         }
 
         return $thinnest;

@@ -77,6 +77,10 @@ final class CableFitTest extends TestCase
             [[Criterion::InsulationWall, Outcome::Fits], [Criterion::Eccentricity, Outcome::Fits]],
             self::outcomes(self::judge(['walls' => Example::readings('3.3', '3.4', '3.5', '3.6')])),
         );
+        $said = self::judge(['walls' => Example::readings('3.2', '3.4', '3.5', '4')])->findings[1]->reason;
+        self::assertSame(
+            'The wall varies by 20 % of its greatest; IEC 60502-2 allows 15 %.', (new Reader(LengthUnit::Millimetre))->say($said),
+        );
         self::assertSame(
             [[Criterion::InsulationWall, Outcome::DoesNotFit], [Criterion::Eccentricity, Outcome::DoesNotFit]],
             self::outcomes(self::judge(['walls' => Example::readings('2.8', '3.4', '3.5', '3.6')])),

@@ -53,6 +53,37 @@ final class FormulaTest extends TestCase
         yield 'only one' => ['bore_depth > 56 mm and connector_fixing == "crimp" ? 2 mm : 1 mm', '1 mm'];
         yield 'another text' => ['connector_fixing != "crimp" ? 2 mm : 1 mm', '1 mm'];
         yield 'not' => ['not (bore_depth > 56 mm) ? 2 mm : 1 mm', '2 mm'];
+        yield 'a length times a number' => ['bore_depth * 2', '112 mm'];
+        yield 'a number times a length' => ['3 * bore_depth', '168 mm'];
+        yield 'a length over a number' => ['bore_depth / 7', '8 mm'];
+        yield 'numbers are added before they scale' => ['bore_depth * (1 + 2)', '168 mm'];
+        yield 'and taken off' => ['bore_depth * (3 - 1)', '112 mm'];
+        yield 'a number below zero' => ['bore_depth * -2', '-112 mm'];
+        yield 'a plus before a length' => ['+bore_depth', '56 mm'];
+        yield 'a plus before a number' => ['bore_depth * +2', '112 mm'];
+        yield 'twice below zero' => ['-(-bore_depth)', '56 mm'];
+        yield 'an area is length times length' => ['bore_depth * 10 mm == 560 mm² ? 2 mm : 1 mm', '2 mm'];
+        yield 'an area of its own over a length' => ['bore_depth * 10 mm / 56 mm', '10 mm'];
+        yield 'areas are added' => ['(95 mm² + 5 mm²) / 10 mm', '10 mm'];
+        yield 'areas are taken off' => ['(95 mm² - 45 mm²) / 10 mm', '5 mm'];
+        yield 'an area twice' => ['95 mm² * 2 / 10 mm', '19 mm'];
+        yield 'a ratio of areas scales' => ['10 mm * (conductor_area / 190 mm²)', '5 mm'];
+        yield 'an area below zero' => ['-95 mm² / 10 mm', '-9.5 mm'];
+        yield 'numbers are compared' => ['connector_length / bore_depth > 2 ? 2 mm : 1 mm', '1 mm'];
+        yield 'a number that is the same' => ['bore_depth / bore_depth == 1 ? 2 mm : 1 mm', '2 mm'];
+        yield 'lengths that are the same' => ['bore_depth == length("5.6 cm") ? 2 mm : 1 mm', '2 mm'];
+        yield 'lengths that are not the same' => ['bore_depth != 56 mm ? 2 mm : 1 mm', '1 mm'];
+        yield 'the larger of three' => ['max(bore_depth, 10 mm, connector_length)', '105 mm'];
+        yield 'the smaller of three' => ['min(bore_depth, 60 mm, connector_length)', '56 mm'];
+        yield 'of one' => ['max(bore_depth)', '56 mm'];
+        yield 'the larger of two numbers scales' => ['bore_depth * max(1, 2)', '112 mm'];
+        yield 'the smaller of two numbers scales' => ['bore_depth * min(1, 2)', '56 mm'];
+        yield 'one condition in another' => ['voltage > 15 kV ? 3 mm : bore_depth > 50 mm ? 2 mm : 1 mm', '2 mm'];
+        yield 'always' => ['true ? 2 mm : 1 mm', '2 mm'];
+        yield 'never' => ['false ? 2 mm : 1 mm', '1 mm'];
+        yield 'not never' => ['!false ? 2 mm : 1 mm', '2 mm'];
+        yield 'a truth that is the same' => ['(bore_depth > 50 mm) == true ? 2 mm : 1 mm', '2 mm'];
+        yield 'to the nearest nanometre' => ['2 mm / 3', '0.666667 mm'];
         yield 'exact where floats are not' => ['0.1 mm + 0.2 mm', '0.3 mm'];
     }
 
@@ -81,6 +112,27 @@ final class FormulaTest extends TestCase
         yield 'an unknown name' => ['connector_lenght / 2', 'cannot be read: The name "connector_lenght" is not one that formulas know'];
         yield 'a bracket left open' => ['(connector_length / 2', '"(" is opened and not closed'];
         yield 'a length and a number' => ['connector_length + 5', 'puts "+" between a length and a number, which has no meaning'];
+        yield 'an area times a length' => ['95 mm² * bore_depth', 'puts "*" between an area and a length'];
+        yield 'an area times an area' => ['95 mm² * 95 mm²', 'puts "*" between an area and an area'];
+        yield 'a length times an area' => ['bore_depth * 95 mm²', 'puts "*" between a length and an area'];
+        yield 'a length times a voltage' => ['bore_depth * voltage', 'puts "*" between a length and a voltage'];
+        yield 'a text times a number' => ['2 * connector_fixing', 'puts "*" between a number and a text'];
+        yield 'a text times a number, turned' => ['connector_fixing * 2', 'puts "*" between a text and a number'];
+        yield 'a number over a length' => ['2 / bore_depth', 'puts "/" between a number and a length'];
+        yield 'a length over an area' => ['bore_depth / 95 mm²', 'puts "/" between a length and an area'];
+        yield 'a voltage over a length' => ['voltage / bore_depth', 'puts "/" between a voltage and a length'];
+        yield 'a text over itself' => ['connector_fixing / connector_fixing', 'puts "/" between a text and a text'];
+        yield 'a text over a number' => ['connector_fixing / 2', 'puts "/" between a text and a number'];
+        yield 'texts added' => ['connector_fixing + connector_fixing', 'puts "+" between a text and a text'];
+        yield 'texts by size' => ['connector_fixing > connector_fixing ? 1 mm : 2 mm', 'puts ">" between a text and a text'];
+        yield 'truths added' => ['true - true', 'puts "-" between'];
+        yield 'a length like a number' => ['bore_depth == 56 ? 1 mm : 2 mm', 'puts "==" between a length and a number'];
+        yield 'minus a text' => ['-connector_fixing', '"-" before a text'];
+        yield 'plus a truth' => ['+true', '"+" before'];
+        yield 'not a length' => ['not bore_depth ? 1 mm : 2 mm', '"not" before a length'];
+        yield 'a condition that is a length' => ['bore_depth ? 1 mm : 2 mm', 'puts "? :" between'];
+        yield 'two sorts to choose from' => ['true ? 1 mm : 2', 'puts "? :" between a length and a number'];
+        yield 'two sorts to compare' => ['max(1 mm, 2)', 'between a length and a number'];
         yield 'an area' => ['bore_depth * bore_depth', 'gives an area where a length is needed'];
         yield 'a length and an area' => ['5 mm + 95 mm²', 'puts "+" between a length and an area, which has no meaning'];
         yield 'a voltage and a number' => ['voltage > 15 ? 1 mm : 2 mm', 'puts ">" between a voltage and a number'];
@@ -139,6 +191,15 @@ final class FormulaTest extends TestCase
         $this->expectException(BadFormula::class);
         $this->expectExceptionMessage('divides by zero');
         Formula::parse('bore_depth / (2 - 2)', self::vocabulary())->length(self::values());
+    }
+
+    /** The area of a condition is told by its own dimension: 56 × 10 mm is 560 mm², no more and no less. */
+    #[Test]
+    public function anAreaIsReckonedInSquareMillimetres(): void
+    {
+        $isMore = static fn (string $area): bool => Formula::parse("bore_depth * 10 mm > $area", self::vocabulary(), Dimension::Truth)
+            ->holds(self::values());
+        self::assertSame([true, false], [$isMore('559 mm²'), $isMore('560 mm²')]);
     }
 
     private static function vocabulary(): Vocabulary

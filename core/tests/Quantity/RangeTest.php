@@ -42,6 +42,16 @@ final class RangeTest extends TestCase
         self::assertSame($meets, $other->meets($one));
     }
 
+    /** What only touches meets, and does not overlap. */
+    #[Test]
+    #[DataProvider('pairs')]
+    public function twoRangesOverlapWhereTheyShareMoreThanAnEdge(Range $one, Range $other, bool $holds, bool $meets): void
+    {
+        $isEdge = null !== $one->max && null !== $other->min && $one->max->equals($other->min);
+        self::assertSame($meets && !$isEdge, $one->overlaps($other));
+        self::assertSame($one->overlaps($other), $other->overlaps($one));
+    }
+
     #[Test]
     public function itsEdgesBelongToIt(): void
     {
