@@ -89,7 +89,10 @@ final class LongestTextsTest extends TestCase
      */
     private static function named(array $document, array $path): string
     {
-        $kind = $document['log'][$path[1] ?? '']['event']['kind'] ?? null;
+        $kind = $document;
+        foreach (['log', $path[1] ?? '', 'event', 'kind'] as $key) {
+            $kind = \is_array($kind) ? $kind[$key] ?? null : null;
+        }
         $keys = array_map(static fn (string|int $key): string => \is_int($key) ? '*' : $key, $path);
 
         return implode('.', 'log' === $path[0] && \is_string($kind) ? ['log', $kind, ...\array_slice($keys, 2)] : $keys);

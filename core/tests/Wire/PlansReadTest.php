@@ -34,7 +34,8 @@ final class PlansReadTest extends TestCase
         // The cables are held against their standards elsewhere.
         unset($json['ends']);
         $reader = new Reader($isInInches ? LengthUnit::Inch : LengthUnit::Millimetre);
-        Golden::assertSame("plans/$kit.txt", Golden::lines($json, $reader));
+        $name = preg_replace('/[^a-z0-9]+/', '-', strtolower("$kit $size $place"));
+        Golden::assertSame("plans/$name.txt", Golden::lines($json, $reader));
     }
 
     /** @return iterable<string, array{string, string, string, string, string, string}> one of each sort: the others are built to the end elsewhere */
