@@ -41,7 +41,7 @@ final class LibraryReadTest extends TestCase
             $layers[] = $layer->kind->value.' '.LengthFormat::millimetres($layer->diameter, 3).$limits;
         }
         $wires = $cable->design->wires;
-        $screen = null === $wires ? '' : "; {$wires->count} wires of {$wires->diameter?->toText()}";
+        $screen = null === $wires ? '' : "; {$wires->count} wires of {$wires->diameter->toText()}";
 
         return $cable->revision->id.': '.implode(', ', $layers).$screen;
     }

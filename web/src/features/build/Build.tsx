@@ -44,6 +44,9 @@ export function Build() {
   )
 }
 
+/** What a jointer writes down as done. */
+const WRITTEN_DOWN: Now['is'][] = ['park', 'connector', 'check', 'finish']
+
 /** Whatever is not a cut: the drawing, what is asked, and the lists beside it. */
 function WorkScreen({ job, now, onPick }: { job: Job; now: Now; onPick: (mark: PickedMark) => void }) {
   const room = useLowWindow()
@@ -57,9 +60,11 @@ function WorkScreen({ job, now, onPick }: { job: Job; now: Now; onPick: (mark: P
         <StageHead job={job} />
         <NowPanel key={keyOf(now)} job={job} now={now} />
         <StageNotes job={job} />
-        <div className="max-desk:px-4">
-          <DoneEarlier jobId={job.id} />
-        </div>
+        {WRITTEN_DOWN.includes(now.is) && (
+          <div className="max-desk:px-4">
+            <DoneEarlier jobId={job.id} />
+          </div>
+        )}
         <Unsent job={job} />
       </section>
       <div className="desk:hidden">

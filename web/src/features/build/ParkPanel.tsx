@@ -40,7 +40,7 @@ export function ParkPanel({ job }: { job: Job }) {
             <label key={part.key} className="flex min-h-14 items-center gap-4 border-b border-line">
               <input
                 type="checkbox"
-                className="size-7 accent-ink"
+                className="size-7 shrink-0 accent-ink"
                 checked={part.parkedOn !== null || isSent(part.key)}
                 disabled={!mayBuild || part.parkedOn !== null || isSent(part.key)}
                 onChange={() =>

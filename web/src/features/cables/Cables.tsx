@@ -24,7 +24,7 @@ export function Cables() {
   const [end, setEnd] = useState<End>('A')
   const unmeasured = job.function === 'joint' ? (['A', 'B'] as const).find((one) => !job.draft.ends[one]?.cable) : undefined
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 p-4 desk:grid-cols-[minmax(0,34rem)_minmax(0,1fr)] desk:p-6">
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-5 p-4 max-desk:has-[[data-keypad]]:pb-72 desk:grid-cols-[minmax(0,34rem)_minmax(0,1fr)] desk:p-6">
       <div className="flex flex-wrap items-center gap-4 max-desk:order-first desk:col-span-2">
         <PageHeading name="Cables" of={job.name} />
         {job.function === 'joint' && (

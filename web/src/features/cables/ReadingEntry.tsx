@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState, type ReactNode } from 'react'
+import { useEffect, useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job, LayerKind } from '../../api/types'
 import { INSTRUMENT_NAMES, isFarFrom, slippedUnit, UNCERTAINTY_MM, type Instrument } from '../../domain/judge'
@@ -69,16 +69,12 @@ export function ReadingEntry({ job, end, layer, onStep, onFirst }: EntryProps) {
           <input
             {...described}
             ref={input}
+            data-reading
             inputMode={matchMedia('(pointer: coarse)').matches ? 'none' : 'decimal'}
             autoComplete="off"
             value={text}
             onChange={(event) => setText(event.target.value)}
-            onKeyDown={(event) => {
-              if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-                event.preventDefault()
-                onStep(event.key === 'ArrowDown' ? 1 : -1)
-              }
-            }}
+            onKeyDown={withArrows(onStep)}
             className={classes(described.className, 'text-entry')}
           />
         )}
@@ -110,12 +106,16 @@ export function ReadingEntry({ job, end, layer, onStep, onFirst }: EntryProps) {
   )
 }
 
+/** The keys in the glove; they give way while another field of the page is typed into. */
 type PadProps = { text: string; setText: (text: string) => void; onRecord: () => void }
 
 function TrenchKeypad({ text, setText, onRecord }: PadProps) {
   const { unit, setUnit } = useUnits()
   return (
-    <div className="fixed inset-x-0 bottom-0 z-10 bg-chalk desk:hidden">
+    <div
+      data-keypad
+      className="fixed inset-x-0 bottom-0 z-10 bg-chalk desk:hidden [body:has(input:focus:not([data-reading]))_&]:hidden"
+    >
       <Keypad
         withFractions={unit === 'in'}
         label="Add"
@@ -127,6 +127,12 @@ function TrenchKeypad({ text, setText, onRecord }: PadProps) {
       />
     </div>
   )
+}
+
+const withArrows = (onStep: (by: number) => void) => (event: KeyboardEvent) => {
+  if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return
+  event.preventDefault()
+  onStep(event.key === 'ArrowDown' ? 1 : -1)
 }
 
 type DoubtProps = { title: string; action: string; onSure: () => void; children: ReactNode }

@@ -25,7 +25,7 @@ export function ReadingSheet({ job, end, active, onActive, mayPlan }: SheetProps
     <>
       {mayPlan && <LayerChips layers={layers} job={job} end={end} active={active} onActive={onActive} />}
       {mayPlan && <ReadingEntry key={active} job={job} end={end} layer={active} onStep={step} onFirst={toNext} />}
-      <ul aria-label="Diameters over each layer" className={classes('border-t-2 border-ink', mayPlan && 'max-desk:pb-64')}>
+      <ul aria-label="Diameters over each layer" className="border-t-2 border-ink">
         {layers.map((layer) => (
           <LayerRow
             key={layer}

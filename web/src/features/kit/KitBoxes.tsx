@@ -80,7 +80,7 @@ function BoxCheck({ job, box }: { job: Job; box: Box }) {
         <label key={line.key} className="flex min-h-11 items-center gap-3">
           <input
             type="checkbox"
-            className="size-6 accent-ink"
+            className="size-6 shrink-0 accent-ink"
             checked={there.includes(line.key)}
             onChange={() => setThere(there.includes(line.key) ? there.filter((key) => key !== line.key) : [...there, line.key])}
           />

@@ -128,7 +128,7 @@ function Confirm({ job }: { job: Job }) {
           <label key={check.key} className="flex min-h-14 items-center gap-4 border-b border-line py-2">
             <input
               type="checkbox"
-              className="size-7 accent-ink"
+              className="size-7 shrink-0 accent-ink"
               checked={checks[check.key] ?? false}
               onChange={(event) => setChecks({ ...checks, [check.key]: event.target.checked })}
             />

@@ -25,7 +25,7 @@ export function Entry({ field, path, label = field.title }: EntryProps) {
       <label className="flex min-h-12 items-center gap-3 self-end">
         <input
           type="checkbox"
-          className="size-6 accent-ink"
+          className="size-6 shrink-0 accent-ink"
           disabled={!change}
           checked={value === true}
           onChange={(event) => change?.(path, event.target.checked ? true : undefined)}
