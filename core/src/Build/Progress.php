@@ -121,12 +121,6 @@ final readonly class Progress
         return array_merge([], ...array_map(static fn (StageProgress $stage): array => $stage->tasks, $this->stages));
     }
 
-    /** @return list<Task> what is still to do, or to put right */
-    public function open(): array
-    {
-        return array_values(array_filter($this->tasks(), static fn (Task $task): bool => !$task->isDone));
-    }
-
     /** @param callable(Stage): bool $is */
     private function first(callable $is): ?Stage
     {

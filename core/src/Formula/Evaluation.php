@@ -120,9 +120,9 @@ final readonly class Evaluation
         $values = array_map(fn (Node $node): float => (float) self::plain($this->of($node)), $arguments);
         $isLength = $this->of($arguments[0]) instanceof Length;
 
-        return self::scaled(
-            'max' === $name ? max(0 === \count($values) ? [0.0] : $values) : min(0 === \count($values) ? [0.0] : $values), $isLength,
-        );
+        $all = [array_shift($values) ?? 0.0, ...$values];
+
+        return self::scaled('max' === $name ? max($all) : min($all), $isLength);
     }
 
     /** Lengths as their nanometres; a float holds them exactly up to 9 000 km. */

@@ -10,17 +10,21 @@ use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\LapAccepted;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Cable\End;
+use Berm\Core\Cable\Where;
 use Berm\Core\Job\Job;
 use Berm\Core\Job\Obstacle;
 use Berm\Core\Job\ObstacleCode;
 use Berm\Core\Job\Plan;
 use Berm\Core\Job\Severity;
+use Berm\Core\Kit\CoverageRule;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkPlace;
+use Berm\Core\Place\Place;
 use Berm\Core\Quantity\Instrument;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Reading;
 use Berm\Core\Saying\Reader;
+use Berm\Core\Section\LapPlace;
 use Berm\Core\Tests\Example;
 use Berm\Core\Tests\Written;
 use PHPUnit\Framework\Attributes\Test;
@@ -61,6 +65,12 @@ final class ObstacleTest extends TestCase
             self::obstacles($plan, ObstacleCode::LapShort),
         );
         self::assertCount(2, $accepted);
+        self::assertNull(Written::refusal($plan, $accepted[0]), 'it may be let stand');
+        self::assertSame(
+            'There is nothing to accept: the kit asks for no more than this.', Written::refusal(Written::plan(self::job(), [Written::safe()]), $accepted[0]),
+        );
+        $elsewhere = LapPlace::of('nothing', CoverageRule::Laps, Place::named('insulation-screen'), Where::of(End::A, null));
+        self::assertSame('There is no such rule on this job.', Written::refusal($plan, new LapAccepted($elsewhere, 'taped')));
         $let = Written::plan($short, [...$done, ...$accepted]);
         self::assertSame([], self::obstacles($let, ObstacleCode::LapShort));
         self::assertNull(Written::refusal($let, new ConnectorFitted('')));

@@ -7,6 +7,7 @@ namespace Berm\Core\Tests\Quantity;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
 use Berm\Core\Quantity\Temperature;
+use Berm\Core\Quantity\TemperatureDifference;
 use Berm\Core\Quantity\TemperatureUnit;
 use Berm\Core\Quantity\UnitSlip;
 use Berm\Core\Quantity\UnreadableTemperature;
@@ -55,6 +56,15 @@ final class TemperatureTest extends TestCase
         }
         $this->expectExceptionMessage('so check the unit.');
         Temperature::parse('120', TemperatureUnit::Celsius);
+    }
+
+    /** 1 K is 1.8 °F; a difference has no zero to be shifted by. */
+    #[Test]
+    public function aDifferenceIsSaidBesideDegreesOfTheReader(): void
+    {
+        $difference = TemperatureDifference::ofKelvins(3.0);
+        self::assertSame(['3 K', '5.4 °F'], [$difference->say(TemperatureUnit::Celsius), $difference->say(TemperatureUnit::Fahrenheit)]);
+        self::assertSame('2.9 K', TemperatureDifference::ofKelvins(2.94)->say(TemperatureUnit::Celsius));
     }
 
     /** A slip of the unit is told only where the other unit agrees. */

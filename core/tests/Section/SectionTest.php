@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Tests\Section;
 
+use Berm\Core\Assembly\Assembly;
 use Berm\Core\Build\BuildState;
 use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event\CutMeasured;
@@ -18,7 +19,9 @@ use Berm\Core\Saying\Reader;
 use Berm\Core\Section\Interval;
 use Berm\Core\Section\Section;
 use Berm\Core\Section\Standing;
+use Berm\Core\Tests\Demo;
 use Berm\Core\Tests\Example;
+use Berm\Core\Tests\Written;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -53,6 +56,32 @@ final class SectionTest extends TestCase
         self::assertSame(
             [Standing::Out, Standing::Planned], [$screen->standing, self::layer($section, 'insulation-screen', End::B)->standing],
         );
+    }
+
+    /** Three cores: each lies where it was cut itself, and the sheath where it was cut once for all. */
+    #[Test]
+    public function eachCoreHasASectionOfItsOwn(): void
+    {
+        $cables = ['A' => 'iec-3x95-al-12-steel-wire', 'B' => 'iec-3x95-al-12-steel-wire'];
+        $job = Demo::job('quillon-wire-joint-12', '95', 'tallis-shear-95-150', $cables, 'buried');
+        $reading = static fn (string $typed): Reading => Reading::typed($typed, LengthUnit::Millimetre, Instrument::SteelRule);
+        $plan = Written::plan($job, [
+            Written::safe(),
+            new CutMeasured(MarkPlace::of(End::A, Cut::Oversheath), $reading('1012')),
+            new CutMeasured(MarkPlace::of(End::A, Cut::InsulationScreen, 2), $reading('176.5')),
+        ]);
+        $assembly = Assembly::of($job->allCables() ?? self::fail('no cables'), self::got($job->sheet), self::got($job->size), self::got($job->connector), $job->site);
+        $markOut = self::got($plan->markOut);
+        $of = static function (int $core) use ($plan, $assembly, $markOut): array {
+            $section = Section::of($assembly, $markOut, $plan->build, $core);
+            $screen = self::layer($section, 'insulation-screen', End::A);
+
+            return [...self::extent($screen), $screen->standing, self::layer($section, 'oversheath', End::A)->to->toText()];
+        };
+        // The conductors end at a stop of 8 mm, half of it on each side: 176.5 + 4.
+        self::assertSame(['-227 mm', '-180.5 mm', Standing::Out, '-1016 mm'], $of(2));
+        self::assertSame(['-227 mm', '-182 mm', Standing::Planned, '-1016 mm'], $of(1));
+        self::assertSame($of(1), $of(3));
     }
 
     #[Test]
@@ -96,5 +125,17 @@ final class SectionTest extends TestCase
     private static function extent(Interval $interval): array
     {
         return [$interval->from->toText(), $interval->to->toText()];
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param T|null $value
+     *
+     * @return T
+     */
+    private static function got(?object $value): object
+    {
+        return $value ?? self::fail('it is not there');
     }
 }

@@ -1,5 +1,5 @@
 import type { Datum, End, Job, Mark } from '../api/types'
-import type { Unit } from '../domain/length'
+import { formatInchFraction, formatMm, type Unit } from '../domain/length'
 import { HalfSection } from '../drawing/HalfSection'
 import type { DrawnMark } from '../drawing/Tape'
 import { useUnit } from '../ui/UnitContext'
@@ -23,16 +23,14 @@ export function SectionView({ job, datum, active, only = null, onPick, room = nu
     const mark = job.markOut?.marks.find((one) => isSameMark(cut, one))
     return mark ? [{ cut, mark }] : []
   })
-  const marks = cuts.map(({ cut, mark }): DrawnMark => {
-    const from = mark.from[datum] ?? mark.from['cable-end']
-    return {
-      end: mark.end,
-      cut: mark.cut,
-      atMm: cut.axisMm,
-      text: from ? from.set[unit].at : '',
-      state: mark.recorded ? mark.recorded.judgement.verdict : isSameMark(active, mark) ? 'active' : 'planned',
-    }
-  })
+  const from = origins(job, datum)
+  const marks = cuts.map(({ cut, mark }): DrawnMark => ({
+    end: mark.end,
+    cut: mark.cut,
+    atMm: cut.axisMm,
+    text: numberAt({ cut, mark }, from, datum, unit),
+    state: mark.recorded ? mark.recorded.judgement.verdict : isSameMark(active, mark) ? 'active' : 'planned',
+  }))
   const pick =
     onPick &&
     ((end: End, layer: string) => {
@@ -43,23 +41,34 @@ export function SectionView({ job, datum, active, only = null, onPick, room = nu
     <HalfSection
       section={job.section}
       marks={marks}
-      origins={origins(job, datum)}
+      origins={from}
       unit={unit}
       only={only}
       room={room}
       lugHoleMm={only === null ? lugHole(job) : null}
       shortLaps={job.section.laps.flatMap((lap) => (lap.judgement.verdict === 'out' ? [{ ...lap, end: lap.end }] : []))}
-      caption={caption(job, cuts, datum, unit)}
+      caption={caption(job, cuts, from, datum, unit)}
       {...(pick ? { onPick: pick } : {})}
     />
   )
 }
 
-type Drawn = { cut: { axisMm: number }; mark: Mark }
+type Drawn = { cut: { axisMm: number; end: End }; mark: Mark }
+type Origin = { end: End; atMm: number }
+
+/** What is set while it is planned; where it really is once it was measured. */
+function numberAt({ cut, mark }: Drawn, origins: Origin[], datum: Datum, unit: Unit): string {
+  const origin = origins.find(({ end }) => end === cut.end)
+  if (!mark.recorded || !origin) return shownMark(mark, datum, unit).at
+  const mm = Math.abs(cut.axisMm - origin.atMm)
+  return unit === 'in' ? formatInchFraction(mm) : formatMm(mm)
+}
 
 /** "… marks from the cable end: oversheath A 248 mm, …": the numbers that the drawing shows. */
-function caption(job: Job, cuts: Drawn[], datum: Datum, unit: Unit): string {
-  const said = cuts.map(({ mark }) => `${markName(mark, unit)}, end ${mark.end} ${shownMark(mark, datum, unit).at} ${unit}`)
+function caption(job: Job, cuts: Drawn[], origins: Origin[], datum: Datum, unit: Unit): string {
+  const said = cuts.map(
+    (one) => `${markName(one.mark, unit)}, end ${one.mark.end} ${numberAt(one, origins, datum, unit)} ${unit}`,
+  )
   return `${job.name}: half-section along the axis; marks from the ${datumName(datum, unit)}: ${said.join('; ')}`
 }
 
@@ -71,7 +80,7 @@ function lugHole(job: Job): number | null {
 }
 
 /** Where the datum of each end lies along the axis: a cut's place there, less its distance from the datum, on that end's side. */
-function origins(job: Job, datum: Datum): { end: End; atMm: number }[] {
+function origins(job: Job, datum: Datum): Origin[] {
   return (job.section?.cuts ?? []).flatMap((cut) => {
     const mark = cut.cut === 'insulation' ? job.markOut?.marks.find((one) => isSameMark(cut, one)) : undefined
     if (!mark) return []

@@ -69,7 +69,7 @@ final readonly class KitDated implements Event
     {
         return Sentence::of(
             'The kit keeps until {until}'.('' === $this->batch ? '' : ', batch {batch}'),
-            ['until' => $this->keepsUntil->format('Y-m-d'), 'batch' => $this->batch],
+            ['until' => $this->keepsUntil->format('j M Y'), 'batch' => $this->batch],
         );
     }
 }

@@ -49,7 +49,9 @@ const WRITTEN_DOWN: Now['is'][] = ['park', 'connector', 'check', 'finish']
 
 /** Whatever is not a cut: the drawing, what is asked, and the lists beside it. */
 function WorkScreen({ job, now, onPick }: { job: Job; now: Now; onPick: (mark: PickedMark) => void }) {
-  const room = useLowWindow()
+  const low = useLowWindow()
+  // What is asked, with its button, comes before the drawing's height.
+  const room = low === null ? null : Math.min(low, 230)
   const end = job.next.end ?? 'A'
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] content-start desk:grid-cols-[25.5rem_minmax(0,1fr)]">

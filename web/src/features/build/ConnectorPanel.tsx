@@ -28,9 +28,12 @@ export function ConnectorPanel({ job }: { job: Job }) {
       <p className="font-semibold">{job.connector?.name}</p>
       <Note title="How it is fixed">
         {job.connector?.method}
-        {job.connector?.details.map((sentence, index) => (
-          <p key={index}>{say(sentence, unit)}</p>
-        ))}
+        <details className="text-label">
+          <summary className="min-h-6 text-plan underline underline-offset-4">What its sheet says besides</summary>
+          {job.connector?.details.map((sentence, index) => (
+            <p key={index}>{say(sentence, unit)}</p>
+          ))}
+        </details>
       </Note>
       <Note tone="out" title="There is no way back from here.">
         {name === 'lug' ? 'Conductor fully in.' : 'Conductors fully in, on both sides.'} All that this hides has been measured,

@@ -67,6 +67,15 @@ it('says of a part how it lies on what it must cover, in the units of the reader
   ).toBeTruthy()
 })
 
+it('draws a cut that was measured where it is, with its own number, and what is planned with the number to set', async () => {
+  openPage(IN_MM)
+  const [drawing] = await screen.findAllByRole('img', { name: /half-section along the axis/ })
+  expect(drawing?.getAttribute('aria-label')).toContain('Insulation screen, end A 165.8 mm; Insulation, end A 56 mm')
+  fireEvent.click(screen.getByLabelText('oversheath cut'))
+  const [other] = screen.getAllByRole('img', { name: /half-section along the axis/ })
+  expect(other?.getAttribute('aria-label')).toContain('Insulation screen, end A 82.2 mm; Insulation, end A 192 mm')
+})
+
 describe('parking', () => {
   const region = async () => within(await screen.findByRole('region', { name: 'Parking' }))
 

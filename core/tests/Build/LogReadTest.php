@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Tests\Build;
+
+use Berm\Core\Build\EventKind;
+use Berm\Core\Build\Names;
+use Berm\Core\File\Fields;
+use Berm\Core\File\LogFile;
+use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Saying\Reader;
+use Berm\Core\Tests\Demo;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+/** Each kind of entry as the record has it: with the names that the kit's own sheet gives, in the units and words of the reader. */
+final class LogReadTest extends TestCase
+{
+    /** @return iterable<string, array{array<string, mixed>, string, string}> an event, as it is read in mm, and in inches */
+    public static function events(): iterable
+    {
+        $reading = ['typed' => '57,5', 'unit' => 'mm', 'instrument' => 'steel-rule'];
+        $check = ['stage' => 'stress', 'check' => 'step', 'end' => 'A', 'core' => 2];
+        yield 'safe' => [
+            ['kind' => 'safety-confirmed', 'permit' => 'P-1', 'confirmedBy' => 'R. Solway', 'confirmedAt' => '2026-03-14T08:00:00Z',
+                'identified' => true, 'isolated' => true, 'provedDead' => true, 'earthed' => true],
+            'Safe to start, permit P-1, confirmed by R. Solway', '',
+        ];
+        yield 'a cut' => [
+            ['kind' => 'cut-measured', 'end' => 'B', 'cut' => 'oversheath', 'reading' => $reading],
+            'Oversheath, end B: 57,5 mm by steel rule', 'Jacket, end B: 57,5 mm by steel rule',
+        ];
+        yield 'a cut of a core' => [
+            ['kind' => 'cut-measured', 'end' => 'A', 'cut' => 'insulation-screen', 'core' => 3, 'reading' => $reading],
+            'Insulation screen, end A, core 3: 57,5 mm by steel rule', 'Insulation shield, end A, core 3: 57,5 mm by steel rule',
+        ];
+        yield 'a cut let stand' => [
+            ['kind' => 'deviation-accepted', 'end' => 'A', 'cut' => 'insulation', 'core' => 1, 'reason' => 'filled', 'of' => 'e'],
+            'Insulation, end A, core 1, let stand: filled', '',
+        ];
+        yield 'a lap let stand' => [
+            ['kind' => 'lap-accepted', 'part' => 'stress', 'rule' => 'laps', 'of' => 'insulation-screen', 'end' => 'A', 'reason' => 'taped'],
+            'Stress tube, end A, let stand as it lies: taped', '',
+        ];
+        yield 'parked' => [['kind' => 'part-parked', 'end' => 'B', 'part' => 'outer-1'], 'First outer sleeve parked on end B', ''];
+        yield 'the connector' => [['kind' => 'connector-fitted', 'batch' => 'B1'], 'Connector fitted, batch B1', ''];
+        yield 'the connector, of no batch' => [['kind' => 'connector-fitted', 'batch' => ''], 'Connector fitted', ''];
+        yield 'measured' => [
+            ['kind' => 'check-made', ...$check, 'reading' => $reading],
+            'From the insulation end to the stress tube, end A, core 2: 57,5 mm by steel rule', '',
+        ];
+        yield 'seen' => [['kind' => 'check-made', ...$check, 'seen' => true], 'From the insulation end to the stress tube, end A, core 2: yes', ''];
+        yield 'not seen' => [['kind' => 'check-made', ...$check, 'seen' => false], 'From the insulation end to the stress tube, end A, core 2: no', ''];
+        yield 'counted' => [['kind' => 'check-made', ...$check, 'count' => 4], 'From the insulation end to the stress tube, end A, core 2: 4', ''];
+        yield 'of a check that the sheet does not have' => [
+            ['kind' => 'check-made', 'stage' => 'gone', 'check' => 'lost', 'count' => 4], 'lost: 4', '',
+        ];
+        yield 'a check let stand' => [
+            ['kind' => 'check-accepted', ...$check, 'reason' => 'filled', 'of' => 'e'],
+            'From the insulation end to the stress tube, end A, core 2, let stand: filled', '',
+        ];
+        yield 'a stage' => [['kind' => 'stage-finished', 'stage' => 'stress'], 'Finished: Stress tubes, one a side', ''];
+        yield 'a stage that the sheet does not have' => [['kind' => 'stage-finished', 'stage' => 'gone'], 'Finished: gone', ''];
+        yield 'a hold point' => [['kind' => 'hold-released', 'stage' => 'stress'], 'Hold point released: Stress tubes, one a side', ''];
+        yield 'withdrawn' => [['kind' => 'withdrawn', 'entry' => 'e', 'reason' => 'slip'], 'An entry withdrawn: slip', ''];
+        yield 'a date' => [
+            ['kind' => 'kit-dated', 'batch' => 'B1', 'keepsUntil' => '2028-02-29'], 'The kit keeps until 29 Feb 2028, batch B1', '',
+        ];
+        $box = ['kind' => 'box-opened', 'box' => 'b', 'item' => '09521230013321', 'batch' => 'L7', 'serial' => 'S9', 'missing' => []];
+        yield 'a box' => [
+            [...$box, 'expiresOn' => '2027-05-03'],
+            'Box opened: item 09521230013321, batch L7, serial S9, keeps until 3 May 2027, complete', '',
+        ];
+        yield 'a box that tells little' => [
+            [...$box, 'batch' => '', 'serial' => '', 'missing' => ['stress', 'springs']],
+            'Box opened: item 09521230013321, missing: stress tube, roll springs', '',
+        ];
+    }
+
+    /** @param array<string, mixed> $event */
+    #[Test]
+    #[DataProvider('events')]
+    public function anEntryIsReadWithTheNamesOfTheSheet(array $event, string $inMillimetres, string $inInches): void
+    {
+        $alike = ['iec-3x95-al-12-steel-wire', 'iec-3x95-al-12-steel-wire'];
+        $job = Demo::job('quillon-wire-joint-12', '95', 'tallis-shear-95-150', array_combine(['A', 'B'], $alike), 'buried');
+        $words = Fields::read($event, LogFile::readEvent(...))->words(new Names($job));
+        self::assertSame($inMillimetres, (new Reader(LengthUnit::Millimetre))->say($words));
+        self::assertSame('' === $inInches ? $inMillimetres : $inInches, (new Reader(LengthUnit::Inch))->say($words));
+    }
+
+    #[Test]
+    public function noKindIsForgotten(): void
+    {
+        $said = [];
+        foreach (self::events() as [$event]) {
+            $said[] = \is_string($event['kind']) ? $event['kind'] : '';
+        }
+        $kinds = array_map(static fn (EventKind $kind): string => $kind->value, EventKind::cases());
+        self::assertEqualsCanonicalizing(['tool-taken', 'plan-changed'], array_values(array_diff($kinds, $said)), 'their words stand with them');
+    }
+}
