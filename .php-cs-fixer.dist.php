@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-$files = PhpCsFixer\Finder::create()->in([__DIR__.'/core', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/tools', __DIR__.'/config'])->notName('reference.php');
+$files = PhpCsFixer\Finder::create()
+    ->in([__DIR__.'/core', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/migrations', __DIR__.'/tools', __DIR__.'/config'])
+    ->notName('reference.php');
 
 return (new PhpCsFixer\Config())
     ->setRiskyAllowed(true)

@@ -27,7 +27,8 @@ $views = [
 foreach ($views as [$name, $path, $words]) {
     $desk->go($path)->see($words)->shot("$folder/$name.png");
 }
-$desk->go($job(6).'/cables')->see('What differs')->press('What is it?')->see('does not agree with the cable')->shot("$folder/what-is-it.png");
+$desk->go($job(6).'/cables')->see('What differs')->press('What is it?')->see('does not agree with the cable')
+    ->shot("$folder/what-is-it.png");
 $desk->press('Condition')->see('Dew point')->shot("$folder/condition.png");
 $desk->go('/cables')->see('found')->fill(
     'As the drum or the record has it', '3x150 cu paper belted',

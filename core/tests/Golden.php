@@ -52,7 +52,9 @@ final class Golden
     /** @param array<mixed> $json */
     private static function isFlat(array $json): bool
     {
-        return [] === array_filter($json, static fn (mixed $value): bool => \is_array($value) && [] !== $value && !self::isSentence($value));
+        return [] === array_filter(
+            $json, static fn (mixed $value): bool => \is_array($value) && [] !== $value && !self::isSentence($value),
+        );
     }
 
     /** @param array<mixed> $json */

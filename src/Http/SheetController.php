@@ -21,7 +21,9 @@ final readonly class SheetController
     }
 
     /** Sheets as their open files. */
-    #[Route('/api/{kind}/{id}/{revision}', requirements: ['kind' => 'cables|kits|connectors', 'revision' => '[1-9]\d{0,5}'], methods: ['GET'])]
+    #[Route(
+        '/api/{kind}/{id}/{revision}', requirements: ['kind' => 'cables|kits|connectors', 'revision' => '[1-9]\d{0,5}'], methods: ['GET'],
+    )]
     #[IsGranted(Permission::Read->value)]
     public function file(string $kind, string $id, int $revision): JsonResponse
     {

@@ -134,7 +134,9 @@ final readonly class DoctrineCableTypes implements CableTypes
         $world = \sprintf("(%s LIKE '%%mm²') %s", self::SIZE, LengthUnit::Inch === $first ? 'ASC' : 'DESC');
         // 1×95 before 1×1000.
         $number = 'NULLIF(regexp_replace('.self::SIZE.", '\\D.*', ''), '')::int";
-        $rows = $this->connection->iterateNumeric("SELECT body FROM sheet WHERE $where ORDER BY $world, body->>'cores', $number, title, sheet_id$page", $values);
+        $rows = $this->connection->iterateNumeric(
+            "SELECT body FROM sheet WHERE $where ORDER BY $world, body->>'cores', $number, title, sheet_id$page", $values,
+        );
         foreach ($rows as [$body]) {
             yield Fields::readText(\is_string($body) ? $body : '', CableTypeFile::read(...));
         }

@@ -31,7 +31,8 @@ interface Sheets
     public function newestConnector(string $id): ?Connector;
 
     /**
-     * @return array{list<Connector>, int} the newest revisions whose names hold every word of $search, by name: one page, and how many there are
+     * @return array{list<Connector>, int} the newest revisions whose names hold every word of $search, by name: one page, and how many
+     *                                     there are
      */
     public function connectors(string $search, int $page, int $perPage): array;
 

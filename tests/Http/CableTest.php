@@ -36,7 +36,8 @@ final class CableTest extends ApiTestCase
     }
 
     /**
-     * @return iterable<string, array{string, list<string>, list<string>}> the search, what every one found has in its name, and what none has
+     * @return iterable<string, array{string, list<string>, list<string>}> the search, what every one found has in its name, and what none
+     *                                                                     has
      */
     public static function drums(): iterable
     {

@@ -23,8 +23,10 @@ final class CablesTest extends TestCase
                 '3×95 Cu paper 6.35/11 (12) kV, belted',
             )->see('An estimate, from memory of old standards.')->see('Lead sheath')->assertAccessible();
             $page->press('New cable')->press('Work out the rest')->see('is empty: fill it in')->assertAccessible();
-            $page->fill('Designation', 'Rook Hill drum 12')->fill('Conductor size', '120 mm2')->fill('Over the insulation', '3 m')->press('Work out the rest')->see('between 2 mm and 150 mm, so check the unit');
-            $page->fill('Over the insulation', '21.2')->press('Work out the rest')->see('This is what it comes to.')->see('Insulation 21.2 mm · stated')->see('· computed')->press('Add it to the library')->see('Rook Hill drum 12');
+            $page->fill('Designation', 'Rook Hill drum 12')->fill('Conductor size', '120 mm2')->fill('Over the insulation', '3 m')
+                ->press('Work out the rest')->see('between 2 mm and 150 mm, so check the unit');
+            $page->fill('Over the insulation', '21.2')->press('Work out the rest')->see('This is what it comes to.')
+                ->see('Insulation 21.2 mm · stated')->see('· computed')->press('Add it to the library')->see('Rook Hill drum 12');
             $this->takeIn($page);
         } finally {
             $page->close();
@@ -36,7 +38,8 @@ final class CablesTest extends TestCase
     {
         $page = Page::open();
         try {
-            $page->signIn('jointer')->go(self::UNKNOWN)->see('1/0 AWG Al XLPE 15 kV 133 %')->see('What differs between the two ends')->see('Aluminium to copper');
+            $page->signIn('jointer')->go(self::UNKNOWN)->see('1/0 AWG Al XLPE 15 kV 133 %')->see('What differs between the two ends')
+                ->see('Aluminium to copper');
             $page->press('What is it?')->see(
                 'The name on the job does not agree with the cable.',
             )->see('1/0 AWG Al XLPE 15 kV 100 %, tape shield')->see('What would settle it')->assertAccessible();

@@ -68,14 +68,18 @@ final class JointInMillimetresTest extends TestCase
             $page->pressFirst(ucfirst($layer))->enter($field($layer), self::READINGS[$i])->enter($field($layer), self::READINGS[$i]);
         }
         $page->enter($field('oversheath'), 'thick')->see('This is not a length')->fill($field('oversheath'), '');
-        $page->fill("By tape, end $end, in mm", $free)->press('Add length')->see('A' === $end ? '2.6 m' : '1100 mm')->see('all sent')->assertAccessible();
+        $page->fill("By tape, end $end, in mm", $free)->press('Add length')->see('A' === $end ? '2.6 m' : '1100 mm')->see('all sent')
+            ->assertAccessible();
     }
 
     private function chooseKitAndConnector(Page $page): void
     {
-        $page->press('Kit')->see('Straight joint, one core, 12 kV, size 2')->unfold('do not fit, and why')->pressFirst('Show more: 10 of')->pressFirst('Show more: 20 of')->pressFirst('Straight joint, one core, 12 kV, size 3')->see('does not fit')->see('too small')->assertAccessible();
+        $page->press('Kit')->see('Straight joint, one core, 12 kV, size 2')->unfold('do not fit, and why')->pressFirst('Show more: 10 of')
+            ->pressFirst('Show more: 20 of')->pressFirst('Straight joint, one core, 12 kV, size 3')->see('does not fit')->see('too small')
+            ->assertAccessible();
         $page->pressFirst('Straight joint, one core, 12 kV, size 2')->see('to spare');
-        $page->pressFirst('On to the connector')->pressFirst('Al crimp connector 95')->see('How it is fixed')->see('all sent')->assertAccessible();
+        $page->pressFirst('On to the connector')->pressFirst('Al crimp connector 95')->see('How it is fixed')->see('all sent')
+            ->assertAccessible();
     }
 
     private function readTheMarks(Page $page): void

@@ -15,23 +15,31 @@ final class KitsTest extends TestCase
     {
         $page = Page::open();
         try {
-            $page->signIn('engineer')->press('Kits')->pressFirst('Indoor termination, one core, 12 kV')->see('What it is for')->see('Indoor termination, one core, 12 kV by Quillon Accessories')->assertAccessible();
+            $page->signIn('engineer')->press('Kits')->pressFirst('Indoor termination, one core, 12 kV')->see('What it is for')
+                ->see('Indoor termination, one core, 12 kV by Quillon Accessories')->assertAccessible();
             $page->press('Duplicate')->fill(
                 'Id of the new sheet', 'quillon-indoor-end-17',
             )->press('Make the draft')->see('Draft of quillon-indoor-end-17')->see('Kept. Nothing is wrong with it.');
-            $page->press('← Kits')->pressFirst('Indoor termination, one core, 12 kV')->press('Change it')->see('Draft of quillon-indoor-end-12')->see('Kept. Nothing is wrong with it.')->see('You wrote it last: a second person checks and releases it.')->assertAccessible();
-            $page->fill('Rated voltage', 'eleven')->see('Kept. One thing is wrong with it.')->see('"eleven" is not a rated voltage')->assertAccessible();
+            $page->press('← Kits')->pressFirst('Indoor termination, one core, 12 kV')->press('Change it')
+                ->see('Draft of quillon-indoor-end-12')->see('Kept. Nothing is wrong with it.')
+                ->see('You wrote it last: a second person checks and releases it.')->assertAccessible();
+            $page->fill('Rated voltage', 'eleven')->see('Kept. One thing is wrong with it.')->see('"eleven" is not a rated voltage')
+                ->assertAccessible();
             $page->fill('Rated voltage', '6.35/11 (12) kV')->see('Kept. Nothing is wrong with it.')->press('Sizes')->fill(
                 'Dimensions of its own, for the formulas clear insulation, 1', '131 mm',
             )->see('Changes (1)')->press('Changes (1)')->see('“clear insulation” is 131 mm.')->assertAccessible();
-            $page->press('As text')->replace('The sheet as its open file', '"heat-shrink"', '"glue"')->see('Kept. One thing is wrong with it.')->see('technology')->replace('The sheet as its open file', '"glue"', '"heat-shrink"')->see('Kept. Nothing is wrong with it.');
+            $page->press('As text')->replace('The sheet as its open file', '"heat-shrink"', '"glue"')
+                ->see('Kept. One thing is wrong with it.')->see('technology')
+                ->replace('The sheet as its open file', '"glue"', '"heat-shrink"')->see('Kept. Nothing is wrong with it.');
             $page->pressFirst('The work')->see('Stages of the work')->pressFirst('Cutting back')->see('Cuts')->see('on end A');
         } finally {
             $page->close();
         }
         $checker = Page::open();
         try {
-            $checker->signIn('checker')->press('Kits')->pressFirst('quillon-indoor-end-12')->press('Changes (1)')->see('“clear insulation” is 128 mm.')->press('On a job')->choose('Try it on the job', 'Oxmere switchroom · termination L2')->see('Measure over the insulation')->assertAccessible()->press('I have checked it: release it');
+            $checker->signIn('checker')->press('Kits')->pressFirst('quillon-indoor-end-12')->press('Changes (1)')
+                ->see('“clear insulation” is 128 mm.')->press('On a job')->choose('Try it on the job', 'Oxmere switchroom · termination L2')
+                ->see('Measure over the insulation')->assertAccessible()->press('I have checked it: release it');
             $checker->waitForPath('/kits/quillon-indoor-end-12')->see(
                 'Indoor termination, one core, 12 kV Quillon Accessories · heat shrink termination · revision 2',
             )->see('What revision 2 changed: one rule');
@@ -45,10 +53,12 @@ final class KitsTest extends TestCase
     {
         $page = Page::open();
         try {
-            $page->signIn('engineer')->press('Kits')->press('New sheet')->fill('Id of the new sheet', 'brand-new-12')->press('Begin')->see('Draft of brand-new-12')->see('wrong with it.')->assertAccessible();
+            $page->signIn('engineer')->press('Kits')->press('New sheet')->fill('Id of the new sheet', 'brand-new-12')->press('Begin')
+                ->see('Draft of brand-new-12')->see('wrong with it.')->assertAccessible();
             $page->fill('Name', 'New straight joint')->fill('Maker', 'Example Accessories')->fill('Rated voltage', '6.35/11 (12) kV');
             $page->pressFirst('What it is for')->press('XLPE')->press('copper tape');
-            $page->pressFirst('In the box')->press('Add to parts that go round the cable')->fill('Key', 'tube')->fill('Name', 'Stress tube')->press('A')->fill('Its edge lies at', '-part_length / 2');
+            $page->pressFirst('In the box')->press('Add to parts that go round the cable')->fill('Key', 'tube')->fill('Name', 'Stress tube')
+                ->press('A')->fill('Its edge lies at', '-part_length / 2');
             $page->pressFirst('Cutting back');
             foreach ([
                 'oversheath' => 'cut_metallic_screen + 40 mm',
@@ -56,7 +66,8 @@ final class KitsTest extends TestCase
                 'insulation screen' => 'cut_insulation + 100 mm',
                 'insulation' => 'connector_length / 2 + 5 mm',
             ] as $layer => $distance) {
-                $page->press('Add to cuts')->chooseLast('Cut of the', $layer)->fillLast('Tool', 'knife')->fillLast('Distance', $distance)->fillLast('Why', 'As the leaflet has it.');
+                $page->press('Add to cuts')->chooseLast('Cut of the', $layer)->fillLast('Tool', 'knife')->fillLast('Distance', $distance)
+                    ->fillLast('Why', 'As the leaflet has it.');
             }
             $page->pressFirst('Sizes')->press('Add a size')->fill('Size, size 1', 'M');
             foreach ([
@@ -88,10 +99,14 @@ final class KitsTest extends TestCase
         $page = Page::open();
         try {
             $page->signIn('engineer')->press('Connectors')->see('Bore depth')->assertAccessible();
-            $page->press('New connector')->fill('Id', 'example-120')->fill('Name', 'Example connector 120')->fill('Maker', 'Example')->press('copper')->fill('From', '120 mm²')->fill('To', '120 mm²');
-            $page->fill('Bore: widest conductor that enters', '14')->fill('Bore depth', '55 mm')->fill('Diameter over the barrel', '22 mm')->fill('Length, over all or of the barrel', '114 mm')->fill('How it is fixed, as its maker says', 'As its maker says.')->press('Keep it')->see('Some of it cannot be used.')->assertAccessible();
+            $page->press('New connector')->fill('Id', 'example-120')->fill('Name', 'Example connector 120')->fill('Maker', 'Example')
+                ->press('copper')->fill('From', '120 mm²')->fill('To', '120 mm²');
+            $page->fill('Bore: widest conductor that enters', '14')->fill('Bore depth', '55 mm')->fill('Diameter over the barrel', '22 mm')
+                ->fill('Length, over all or of the barrel', '114 mm')->fill('How it is fixed, as its maker says', 'As its maker says.')
+                ->press('Keep it')->see('Some of it cannot be used.')->assertAccessible();
             $page->fill('Bore: widest conductor that enters', '14 mm')->press('Keep it')->see('example-120, revision 1');
-            $page->press('Change it')->see('Example connector 120, revision 2')->fill('Diameter over the barrel', '22.5 mm')->press('Keep it as the next revision')->see('example-120, revision 2')->assertAccessible();
+            $page->press('Change it')->see('Example connector 120, revision 2')->fill('Diameter over the barrel', '22.5 mm')
+                ->press('Keep it as the next revision')->see('example-120, revision 2')->assertAccessible();
         } finally {
             $page->close();
         }
@@ -102,7 +117,8 @@ final class KitsTest extends TestCase
     {
         [$one, $other] = [Page::open(), Page::open()];
         try {
-            $one->signIn('engineer')->press('Kits')->pressFirst('Push-on joint')->press('Change it')->see('Kept. Nothing is wrong with it.');
+            $one->signIn('engineer')->press('Kits')->pressFirst('Push-on joint')->press('Change it')
+                ->see('Kept. Nothing is wrong with it.');
             $draft = $one->path();
             $other->signIn('checker')->go($draft)->see('Kept.')->fill('Maker', 'Checked Accessories')->see('Written last by Hedda Loram');
             $one->fill('Name', 'Pushed by one')->see(
@@ -112,7 +128,8 @@ final class KitsTest extends TestCase
             $other->fill('Name', 'Pushed by the other')->see(
                 'Tamsin Oake has kept another version meanwhile.',
             )->press('Keep mine instead')->see('Written last by Hedda Loram')->see('Kept. Nothing is wrong with it.');
-            $other->fill('Maker', 'Left in haste')->press('← Kits')->see('Push-on joint')->pressFirst('marlpike-pushon-12')->see('Kept.')->see('Written last by Hedda Loram');
+            $other->fill('Maker', 'Left in haste')->press('← Kits')->see('Push-on joint')->pressFirst('marlpike-pushon-12')->see('Kept.')
+                ->see('Written last by Hedda Loram');
             self::assertStringContainsString(
                 'Left in haste', (string) json_encode($other->fetch('/api/kit-drafts/marlpike-pushon-12')), 'kept when the page was left',
             );

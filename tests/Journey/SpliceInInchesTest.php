@@ -21,14 +21,17 @@ final class SpliceInInchesTest extends TestCase
         $page = Page::open();
         try {
             $page->go('/')->see('Sign in')->type('jointer')->tabTo('Password')->type([Page::password(), WebDriverKeys::ENTER])->see('Jobs');
-            $page->tabTo('New job')->type(WebDriverKeys::ENTER)->see('Place and position')->tabTo('Place and position')->type('Mallow Sound 2 · splice');
-            $page->tabTo('Millimetres')->type(WebDriverKeys::ARROW_RIGHT)->type(WebDriverKeys::SPACE)->tabTo('Make the job')->type(WebDriverKeys::ENTER)->waitForPath('/safety');
+            $page->tabTo('New job')->type(WebDriverKeys::ENTER)->see('Place and position')->tabTo('Place and position')
+                ->type('Mallow Sound 2 · splice');
+            $page->tabTo('Millimetres')->type(WebDriverKeys::ARROW_RIGHT)->type(WebDriverKeys::SPACE)->tabTo('Make the job')
+                ->type(WebDriverKeys::ENTER)->waitForPath('/safety');
             $this->confirm($page);
             $this->measure($page, 'A', '96');
             $this->measure($page, 'B', '60');
             $this->choose($page);
             $this->build($page);
-            $page->see('The record is ready.')->tabTo('Record')->type(WebDriverKeys::ENTER)->see('Record of a splice. Complete.')->see('jacket 1.063 in')->assertAccessible();
+            $page->see('The record is ready.')->tabTo('Record')->type(WebDriverKeys::ENTER)->see('Record of a splice. Complete.')
+                ->see('jacket 1.063 in')->assertAccessible();
         } finally {
             $page->close();
         }
@@ -46,9 +49,11 @@ final class SpliceInInchesTest extends TestCase
     private function measure(Page $page, string $end, string $free): void
     {
         if ('A' === $end) {
-            $page->tabTo('Choose the cable')->type(WebDriverKeys::ENTER)->see('Which cable is it called?')->tabTo('As the drum')->type('1/0 al 15')->tabTo('1/0 AWG Al XLPE 15 kV 133 %')->type(WebDriverKeys::ENTER);
+            $page->tabTo('Choose the cable')->type(WebDriverKeys::ENTER)->see('Which cable is it called?')->tabTo('As the drum')
+                ->type('1/0 al 15')->tabTo('1/0 AWG Al XLPE 15 kV 133 %')->type(WebDriverKeys::ENTER);
         } else {
-            $page->tabTo('End A')->type(WebDriverKeys::ARROW_RIGHT)->type(WebDriverKeys::SPACE)->see('Same cable as end A')->tabTo('Same cable as end A')->type(WebDriverKeys::ENTER);
+            $page->tabTo('End A')->type(WebDriverKeys::ARROW_RIGHT)->type(WebDriverKeys::SPACE)->see('Same cable as end A')
+                ->tabTo('Same cable as end A')->type(WebDriverKeys::ENTER);
         }
         $page->see('not measured');
         foreach (self::READINGS as $layer => $typed) {
@@ -61,8 +66,10 @@ final class SpliceInInchesTest extends TestCase
 
     private function choose(Page $page): void
     {
-        $page->tabTo('Kit')->type(WebDriverKeys::ENTER)->see('Tape-shield splice, 15 kV, size A')->tabTo('Tape-shield splice, 15 kV, size A')->type(WebDriverKeys::ENTER)->see('to spare');
-        $page->tabTo('On to the connector')->type(WebDriverKeys::ENTER)->see('do not fit, and why')->tabTo('Al')->type(WebDriverKeys::ENTER)->see('How it is fixed')->see('all sent');
+        $page->tabTo('Kit')->type(WebDriverKeys::ENTER)->see('Tape-shield splice, 15 kV, size A')
+            ->tabTo('Tape-shield splice, 15 kV, size A')->type(WebDriverKeys::ENTER)->see('to spare');
+        $page->tabTo('On to the connector')->type(WebDriverKeys::ENTER)->see('do not fit, and why')->tabTo('Al')->type(WebDriverKeys::ENTER)
+            ->see('How it is fixed')->see('all sent');
         $page->tabTo('On to marking out')->type(WebDriverKeys::ENTER)->see('from the cable end')->assertAccessible();
     }
 
@@ -79,6 +86,7 @@ final class SpliceInInchesTest extends TestCase
                 )->tabTo("Measured, $cut, end $end, in inches")->type([$page->target(), WebDriverKeys::ENTER]);
             }
         }
-        $page->see('There is no way back from here.')->tabTo('Batch')->type('C-12')->tabTo('The connector is on')->type(WebDriverKeys::ENTER);
+        $page->see('There is no way back from here.')->tabTo('Batch')->type('C-12')->tabTo('The connector is on')
+            ->type(WebDriverKeys::ENTER);
     }
 }

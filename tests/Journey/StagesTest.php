@@ -33,8 +33,10 @@ final class StagesTest extends TestCase
     {
         $page = Page::open();
         try {
-            $page->signIn('jointer')->go(self::STAGED.'/kit')->pressFirst('Set aside for this job')->see('Open it and lay out what it holds')->assertAccessible();
-            $page->tick('6 × stress tube')->pressFirst('10 missing')->see('Take another box')->see('Missing from the box: ')->assertAccessible();
+            $page->signIn('jointer')->go(self::STAGED.'/kit')->pressFirst('Set aside for this job')
+                ->see('Open it and lay out what it holds')->assertAccessible();
+            $page->tick('6 × stress tube')->pressFirst('10 missing')->see('Take another box')->see('Missing from the box: ')
+                ->assertAccessible();
             $page->press(
                 'It was the wrong one and is whole: back on the shelf',
             )->seeNoMore('Opened and checked')->pressFirst('Set aside for this job')->see('Open it and lay out what it holds');
@@ -51,7 +53,8 @@ final class StagesTest extends TestCase
             $page->signIn('storekeeper')->press('Stores')->see('expires')->fill(
                 'Label of the box', '(01)09521230010733(11)260601(10)Q26-1178',
             )->press('Put it on the shelf')->see('It is on the shelf.')->assertAccessible();
-            $page->press('Tools')->see('out of calibration')->fill('Name', 'Bench press')->press('Write it down')->see('a crimp press has at least one die')->assertAccessible();
+            $page->press('Tools')->see('out of calibration')->fill('Name', 'Bench press')->press('Write it down')
+                ->see('a crimp press has at least one die')->assertAccessible();
             $page->fill(
                 'Dies', 'hexagonal, Al 240; hexagonal, Al 300',
             )->press('Write it down')->see('hexagonal, Al 240 · hexagonal, Al 300');

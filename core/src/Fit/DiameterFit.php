@@ -15,7 +15,8 @@ use Berm\Core\Saying\Sentence;
 final class DiameterFit
 {
     /**
-     * @param string $taker what sets the limit, as the sentence names it: "size 2"; a maker's own word, so a value and no part of a template
+     * @param string $taker what sets the limit, as the sentence names it: "size 2"; a maker's own word, so a value and no part of a
+     *                      template
      */
     public static function judge(Criterion $criterion, CableEnd $cable, LayerKind $layer, Range $range, string $taker): Finding
     {

@@ -29,8 +29,10 @@ final readonly class KitKinds
     /**
      * @param list<Place>                                                                   $places
      * @param list<Mounting>                                                                $mountings
-     * @param non-empty-array<string, Takes>                                                $takes      by End value; end A alone where both are alike
-     * @param non-empty-array<string, array{list<ConductorMaterial>, list<ConductorShape>}> $conductors by End value; end A alone where both are alike
+     * @param non-empty-array<string, Takes>                                                $takes      by End value; end A alone where both
+     *                                                                                                  are alike
+     * @param non-empty-array<string, array{list<ConductorMaterial>, list<ConductorShape>}> $conductors by End value; end A alone where both
+     *                                                                                                  are alike
      */
     private function __construct(
         public AccessoryFunction $function,

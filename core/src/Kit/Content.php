@@ -12,7 +12,8 @@ use Berm\Core\Quantity\Torque;
 final readonly class Content
 {
     /**
-     * @param array<string, Length|ConductorSize|Torque|float|bool|string> $properties by Property value; what the leaflet does not say is absent
+     * @param array<string, Length|ConductorSize|Torque|float|bool|string> $properties by Property value; what the leaflet does not say is
+     *                                                                                 absent
      */
     public function __construct(
         public string $key, public string $name, public ContentKind $kind, public int $count, public array $properties,

@@ -107,7 +107,8 @@ final readonly class KitSheet
     }
 
     /**
-     * @return list<Part> what is slid on over the lug or the connector once it is fixed; empty where the sheet leaves the order to the jointer
+     * @return list<Part> what is slid on over the lug or the connector once it is fixed; empty where the sheet leaves the order to the
+     *                    jointer
      */
     public function partsOverConnector(): array
     {

@@ -9,7 +9,10 @@ use Berm\Core\Fit\Outcome;
 /** Holds the connectors that take the conductors against kit sizes. A connector's figures are its maker's and taken as exact. */
 final readonly class Pairing
 {
-    /** @var list<array{int, int, int, int|null, int, int}> row, diameter, length, pad, strictness and margin of each connector that is not refused */
+    /**
+     * @var list<array{int, int, int, int|null, int, int}> row, diameter, length, pad, strictness and margin of each connector that is not
+     *                                                     refused
+     */
     private array $candidates;
 
     /** @param array<string, Column> $columns of the kit sizes */

@@ -27,7 +27,8 @@ final readonly class Sentence
     }
 
     /**
-     * @param array<string, Length|Temperature|TemperatureDifference|self|string|int> $values one for each {name}; what a person wrote is a value, never part of the template
+     * @param array<string, Length|Temperature|TemperatureDifference|self|string|int> $values one for each {name}; what a person wrote is a
+     *                                                                                        value, never part of the template
      */
     public static function of(string $template, array $values): self
     {

@@ -41,7 +41,10 @@ final class LogReadTest extends TestCase
             'Insulation, end A, core 1, let stand: filled', '',
         ];
         yield 'a lap let stand' => [
-            ['kind' => 'lap-accepted', 'part' => 'stress', 'rule' => 'laps', 'of' => 'insulation-screen', 'end' => 'A', 'reason' => 'taped'],
+            [
+                'kind' => 'lap-accepted', 'part' => 'stress', 'rule' => 'laps', 'of' => 'insulation-screen', 'end' => 'A',
+                'reason' => 'taped',
+            ],
             'Stress tube, end A, let stand as it lies: taped', '',
         ];
         yield 'parked' => [['kind' => 'part-parked', 'end' => 'B', 'part' => 'outer-1'], 'First outer sleeve parked on end B', ''];
@@ -51,9 +54,15 @@ final class LogReadTest extends TestCase
             ['kind' => 'check-made', ...$check, 'reading' => $reading],
             'From the insulation end to the stress tube, end A, core 2: 57,5 mm by steel rule', '',
         ];
-        yield 'seen' => [['kind' => 'check-made', ...$check, 'seen' => true], 'From the insulation end to the stress tube, end A, core 2: yes', ''];
-        yield 'not seen' => [['kind' => 'check-made', ...$check, 'seen' => false], 'From the insulation end to the stress tube, end A, core 2: no', ''];
-        yield 'counted' => [['kind' => 'check-made', ...$check, 'count' => 4], 'From the insulation end to the stress tube, end A, core 2: 4', ''];
+        yield 'seen' => [
+            ['kind' => 'check-made', ...$check, 'seen' => true], 'From the insulation end to the stress tube, end A, core 2: yes', '',
+        ];
+        yield 'not seen' => [
+            ['kind' => 'check-made', ...$check, 'seen' => false], 'From the insulation end to the stress tube, end A, core 2: no', '',
+        ];
+        yield 'counted' => [
+            ['kind' => 'check-made', ...$check, 'count' => 4], 'From the insulation end to the stress tube, end A, core 2: 4', '',
+        ];
         yield 'of a check that the sheet does not have' => [
             ['kind' => 'check-made', 'stage' => 'gone', 'check' => 'lost', 'count' => 4], 'lost: 4', '',
         ];
@@ -99,6 +108,8 @@ final class LogReadTest extends TestCase
             $said[] = \is_string($event['kind']) ? $event['kind'] : '';
         }
         $kinds = array_map(static fn (EventKind $kind): string => $kind->value, EventKind::cases());
-        self::assertEqualsCanonicalizing(['tool-taken', 'plan-changed'], array_values(array_diff($kinds, $said)), 'their words stand with them');
+        self::assertEqualsCanonicalizing(
+            ['tool-taken', 'plan-changed'], array_values(array_diff($kinds, $said)), 'their words stand with them',
+        );
     }
 }

@@ -16,7 +16,8 @@ final class TimingTest extends TestCase
     private const NOW = '2026-03-14 12:00:00';
 
     /**
-     * @return iterable<string, array{string|null, string|null, string|null, string|null, bool}> made, sent, told; when it was done, and whether told
+     * @return iterable<string, array{string|null, string|null, string|null, string|null, bool}> made, sent, told; when it was done, and
+     *                                                                                           whether told
      */
     public static function times(): iterable
     {

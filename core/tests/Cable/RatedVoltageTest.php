@@ -73,6 +73,9 @@ final class RatedVoltageTest extends TestCase
     #[Test]
     public function aClassIsToldFromASeries(): void
     {
-        self::assertSame([true, true, false, false], array_map(static fn (string $text): bool => RatedVoltage::parse($text)->isClass(), ['15 kV', '5 kV', '11 kV', '24 kV']));
+        self::assertSame(
+            [true, true, false, false],
+            array_map(static fn (string $text): bool => RatedVoltage::parse($text)->isClass(), ['15 kV', '5 kV', '11 kV', '24 kV']),
+        );
     }
 }

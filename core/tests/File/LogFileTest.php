@@ -57,7 +57,9 @@ final class LogFileTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>}> */
     public static function answers(): iterable
     {
-        foreach (['seen' => false, 'count' => 0, 'torque' => '67.5 N·m', 'note' => 'B-7', 'made' => '2026-03', 'waited' => true] as $field => $answer) {
+        foreach ([
+            'seen' => false, 'count' => 0, 'torque' => '67.5 N·m', 'note' => 'B-7', 'made' => '2026-03', 'waited' => true,
+        ] as $field => $answer) {
             yield $field => [[$field => $answer]];
         }
     }

@@ -31,7 +31,9 @@ final class LongestTextsTest extends TestCase
                 }
                 $bounds[$place] = $longest;
                 self::assertNull(self::bound(self::with($document, $path, str_repeat('é', $longest)), $read), "$place, $longest signs");
-                self::assertSame($longest, self::bound(self::with($document, $path, str_repeat('é', $longest + 1)), $read), "$place, one more");
+                self::assertSame(
+                    $longest, self::bound(self::with($document, $path, str_repeat('é', $longest + 1)), $read), "$place, one more",
+                );
             }
         }
         $lines = array_map(static fn (string $place, int $longest): string => "$place: $longest\n", array_keys($bounds), $bounds);
@@ -70,7 +72,9 @@ final class LongestTextsTest extends TestCase
             ['kind' => 'kit-dated', 'batch' => 'b', 'keepsUntil' => '2028-02-29'],
             ['kind' => 'box-opened', 'box' => 'b', 'item' => 'i', 'batch' => 'b', 'serial' => 's', 'missing' => ['m']],
         ];
-        $entry = static fn (array $event): array => ['id' => $event['kind'], 'by' => 'b', 'at' => '2026-03-14T08:00:00Z', 'event' => $event];
+        $entry = static fn (array $event): array => [
+            'id' => $event['kind'], 'by' => 'b', 'at' => '2026-03-14T08:00:00Z', 'event' => $event,
+        ];
 
         return [...$job, 'log' => array_map($entry, $events)];
     }

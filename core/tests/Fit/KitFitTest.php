@@ -129,7 +129,8 @@ final class KitFitTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{string, string, string, array<string, string>, Criterion, End, Outcome, string}> kit, size, connector, cables
+     * @return iterable<string, array{string, string, string, array<string, string>, Criterion, End, Outcome, string}> kit, size, connector,
+     *                                                                                                                 cables
      */
     public static function cables(): iterable
     {

@@ -38,7 +38,9 @@ final class SightTest extends TestCase
         [$first, $second] = [self::features($one), self::features($other)];
         $told = array_values(array_filter(Sight::cases(), static fn (Sight $sight): bool => $sight->tellsApart($first, $second)));
         self::assertEqualsCanonicalizing($apart, $told);
-        self::assertSame($told, array_values(array_filter(Sight::cases(), static fn (Sight $sight): bool => $sight->tellsApart($second, $first))));
+        self::assertSame(
+            $told, array_values(array_filter(Sight::cases(), static fn (Sight $sight): bool => $sight->tellsApart($second, $first))),
+        );
     }
 
     #[Test]

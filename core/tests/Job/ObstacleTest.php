@@ -67,7 +67,9 @@ final class ObstacleTest extends TestCase
         self::assertCount(2, $accepted);
         self::assertNull(Written::refusal($plan, $accepted[0]), 'it may be let stand');
         self::assertSame(
-            'There is nothing to accept: the kit asks for no more than this.', Written::refusal(Written::plan(self::job(), [Written::safe()]), $accepted[0]),
+            'There is nothing to accept: the kit asks for no more than this.', Written::refusal(
+                Written::plan(self::job(), [Written::safe()]), $accepted[0],
+            ),
         );
         $elsewhere = LapPlace::of('nothing', CoverageRule::Laps, Place::named('insulation-screen'), Where::of(End::A, null));
         self::assertSame('There is no such rule on this job.', Written::refusal($plan, new LapAccepted($elsewhere, 'taped')));

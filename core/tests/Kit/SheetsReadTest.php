@@ -38,7 +38,9 @@ final class SheetsReadTest extends TestCase
     public static function sheets(): iterable
     {
         foreach (Demo::kits() as $sheet) {
-            $isInInches = 1 === preg_match('/\d in"/', (string) file_get_contents(__DIR__."/../../../demo/kits/{$sheet->revision->id}.json"));
+            $isInInches = 1 === preg_match(
+                '/\d in"/', (string) file_get_contents(__DIR__."/../../../demo/kits/{$sheet->revision->id}.json"),
+            );
             yield $sheet->revision->id => [$sheet, $isInInches ? LengthUnit::Inch : LengthUnit::Millimetre];
         }
     }

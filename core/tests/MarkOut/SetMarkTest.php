@@ -17,7 +17,8 @@ use PHPUnit\Framework\TestCase;
 final class SetMarkTest extends TestCase
 {
     /**
-     * @return iterable<string, array{LengthUnit, string, string, string, list<string>, Instrument|null}> unit, nominal, window; target and limits shown; instrument
+     * @return iterable<string, array{LengthUnit, string, string, string, list<string>, Instrument|null}> unit, nominal, window; target and
+     *                                                                                                    limits shown; instrument
      */
     public static function marks(): iterable
     {

@@ -42,11 +42,15 @@ final class JudgementTest extends TestCase
         self::assertSame([$verdict, $margin], [$judgement->verdict, $judgement->margin->toText()]);
     }
 
-    /** @return iterable<string, array{int, int, int|null, int|null, string, int}> what PHP and the browser must judge alike, in nanometres */
+    /**
+     * @return iterable<string, array{int, int, int|null, int|null, string, int}> what PHP and the browser must judge alike, in nanometres
+     */
     public static function shared(): iterable
     {
         $text = (string) file_get_contents(\dirname(__DIR__, 3).'/cases/judgements.json');
-        /** @var list<array{name: string, value: int, uncertainty: int, min: int|null, max: int|null, verdict: string, margin: int}> $cases */
+        /**
+         * @var list<array{name: string, value: int, uncertainty: int, min: int|null, max: int|null, verdict: string, margin: int}> $cases
+         */
         $cases = json_decode($text, true, 8, \JSON_THROW_ON_ERROR);
         foreach ($cases as $case) {
             yield $case['name'] => [$case['value'], $case['uncertainty'], $case['min'], $case['max'], $case['verdict'], $case['margin']];

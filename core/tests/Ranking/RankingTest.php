@@ -33,7 +33,8 @@ use PHPUnit\Framework\TestCase;
 final class RankingTest extends TestCase
 {
     /**
-     * @return iterable<string, array{AccessoryFunction, array<string, string>, array<string, string>|null, Place|null}> cables; readings in mm that replace the nominal ones, null: nothing is measured
+     * @return iterable<string, array{AccessoryFunction, array<string, string>, array<string, string>|null, Place|null}> cables; readings in
+     *                                                                                                                   mm that replace the nominal ones, null: nothing is measured
      */
     public static function jobs(): iterable
     {

@@ -16,7 +16,8 @@ use PHPUnit\Framework\TestCase;
 final class IntervalTest extends TestCase
 {
     /**
-     * @return iterable<string, array{array{int, int}, array{int, int}, list<string>}> one, another; lap, overhang, gap, offset of their middles
+     * @return iterable<string, array{array{int, int}, array{int, int}, list<string>}> one, another; lap, overhang, gap, offset of their
+     *                                                                                 middles
      */
     public static function pairs(): iterable
     {

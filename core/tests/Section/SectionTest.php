@@ -70,7 +70,10 @@ final class SectionTest extends TestCase
             new CutMeasured(MarkPlace::of(End::A, Cut::Oversheath), $reading('1012')),
             new CutMeasured(MarkPlace::of(End::A, Cut::InsulationScreen, 2), $reading('176.5')),
         ]);
-        $assembly = Assembly::of($job->allCables() ?? self::fail('no cables'), self::got($job->sheet), self::got($job->size), self::got($job->connector), $job->site);
+        $assembly = Assembly::of(
+            $job->allCables() ?? self::fail('no cables'), self::got($job->sheet), self::got($job->size), self::got($job->connector),
+            $job->site,
+        );
         $markOut = self::got($plan->markOut);
         $of = static function (int $core) use ($plan, $assembly, $markOut): array {
             $section = Section::of($assembly, $markOut, $plan->build, $core);

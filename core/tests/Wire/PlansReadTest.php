@@ -29,7 +29,9 @@ final class PlansReadTest extends TestCase
         $cables = array_filter(['A' => $cableA, 'B' => $cableB], static fn (string $cable): bool => '' !== $cable);
         $job = Demo::job($kit, $size, $connector, $cables, $place);
         $isInInches = str_starts_with($cableA, 'icea');
-        $json = json_decode(json_encode(PlanJson::of(Plan::ofLog($job, Written::log($job, [Written::safe()]))), \JSON_THROW_ON_ERROR), true);
+        $json = json_decode(
+            json_encode(PlanJson::of(Plan::ofLog($job, Written::log($job, [Written::safe()]))), \JSON_THROW_ON_ERROR), true,
+        );
         self::assertIsArray($json);
         // The cables are held against their standards elsewhere.
         unset($json['ends']);
@@ -38,7 +40,10 @@ final class PlansReadTest extends TestCase
         Golden::assertSame("plans/$name.txt", Golden::lines($json, $reader));
     }
 
-    /** @return iterable<string, array{string, string, string, string, string, string}> one of each sort: the others are built to the end elsewhere */
+    /**
+     * @return iterable<string, array{string, string, string, string, string, string}> one of each sort: the others are built to the end
+     *                                                                                 elsewhere
+     */
     public static function accessories(): iterable
     {
         $read = [

@@ -74,7 +74,8 @@ final class FictitiousDiameterTest extends TestCase
         yield '3×120 6/10 kV, 8 mm² of tape, steel tapes' => [
             Cores::Three, 120, 3400, 8, Bedding::Extruded, Armour::SteelTape, '12.4 22.2 23 49.7 50.9 52.5 54.5 2.9 60.3',
         ];
-        // 15.3 + 6.8 + 3 = 25.1; + 0.8; separation 0.02 × 25.9 + 0.6 = 1.118, at least 1.2: + 2.4; wire 2.0: + 4; 0.035 × 32.3 + 1 = 2.1305.
+        // 15.3 + 6.8 + 3 = 25.1; + 0.8; separation 0.02 × 25.9 + 0.6 = 1.118, at least 1.2: + 2.4; wire 2.0: + 4; 0.035 × 32.3 + 1 =
+        // 2.1305.
         yield '1×185 6/10 kV, 9 mm² of tape, aluminium wires' => [
             Cores::One, 185, 3400, 9, Bedding::Extruded, Armour::AluminiumWire, '15.3 25.1 25.9 25.9 28.3 28.3 32.3 2.1 36.5',
         ];

@@ -12,7 +12,8 @@ use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Every layer of every fourth cable that is shipped, so that a change of a rule is seen in the cables that it changes. Whether the values are
+ * Every layer of every fourth cable that is shipped, so that a change of a rule is seen in the cables that it changes. Whether the values
+ * are
  * right is asked by the tests beside this one, of the standards.
  */
 final class LibraryReadTest extends TestCase
