@@ -153,7 +153,14 @@ final class IdentificationTest extends TestCase
         );
         $byCaliper = self::next($readings, $seen);
         self::assertSame(LayerKind::Insulation, $byCaliper->kind, 'the wall tells the voltages apart');
-        self::assertStringContainsString('speaks for {first}', $byCaliper->advice->template);
+        // 11.5 mm of conductor as read, and what each type has nominally on it: 2 × (0.6 + 3.4) mm, or 2 × (0.6 + 2.5) mm.
+        $said = (new Reader(LengthUnit::Millimetre))->say($byCaliper->advice);
+        self::assertStringStartsWith('Measure over the insulation: about ', $said);
+        foreach (['speaks for', 'for'] as $i => $speaks) {
+            $ranked = self::rank($readings, $seen)[$i]->designation;
+            $nominal = self::nominal($ranked, LayerKind::Insulation) - self::nominal($ranked, LayerKind::Conductor) + 11.5;
+            self::assertStringContainsString(\sprintf('about %s mm %s %s', round($nominal, 2), $speaks, $ranked), $said);
+        }
     }
 
     #[Test]
@@ -177,6 +184,29 @@ final class IdentificationTest extends TestCase
     public function nothingMeasuredAndNothingSeenGivesNoRanking(): void
     {
         self::assertSame([], self::rank([], Seen::nothing()));
+    }
+
+    private static function nominal(string $designation, LayerKind $layer): float
+    {
+        foreach (Library::shipped() as $cable) {
+            if ($cable->designation === $designation) {
+                return $cable->diameterOver($layer)?->inMillimetres() ?? 0.0;
+            }
+        }
+        self::fail("no $designation");
+    }
+
+    /** A wire of 1.63 mm, read by a caliper: 5 % of it and 0.05 mm are no other wire. */
+    #[Test]
+    public function aWireIsAnotherOneOnlyWhereToleranceAndInstrumentCannotTell(): void
+    {
+        $against = static fn (string $typed): array => self::candidate(
+            'icea-4-0-al-15-100-tr-xlpe-concentric-neutral-11-163', ['conductor' => self::read('13.0')],
+            new Seen(wireDiameter: self::read($typed)[0]),
+        )->contradictions;
+        self::assertSame([], $against('1.63'));
+        self::assertSame([[], [Sight::WireDiameter]], [$against('1.70'), $against('2.05')]);
+        self::assertSame([Sight::WireDiameter], $against('1.2'));
     }
 
     /**

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Berm\Core\Tests\Job;
 
 use Berm\Core\Build\Event;
+use Berm\Core\Build\Event\CheckAccepted;
+use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\LapAccepted;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\Where;
+use Berm\Core\Check\CheckPlace;
+use Berm\Core\Check\Looked;
 use Berm\Core\Job\Job;
 use Berm\Core\Job\Obstacle;
 use Berm\Core\Job\ObstacleCode;
@@ -124,6 +128,24 @@ final class ObstacleTest extends TestCase
         self::assertSame(self::said($asks[0]), Written::refusal($plan, self::cut(End::A, Cut::Oversheath, '248')));
     }
 
+    /** Whoever writes down what cannot be there yet is told what stands in the way; where nothing does, that there is no such thing. */
+    #[Test]
+    public function whatCannotBeThereYetIsRefusedWithWhatStandsInTheWay(): void
+    {
+        $place = CheckPlace::of('none', 'gap', Where::of(End::A, null));
+        $events = [
+            'There is no such check on this job.' => new CheckMade($place, Looked::andItIsSo()),
+            'There is no such check on this job. ' => new CheckAccepted($place, 'filled', null),
+            'There is no such cut on this job.' => self::cut(End::A, Cut::Armour, '500'),
+        ];
+        $kitless = Written::plan(self::job(['kit', null]), [Written::safe()]);
+        $planned = Written::plan(self::job(), [Written::safe(), ...self::parked()]);
+        foreach ($events as $message => $event) {
+            self::assertSame(self::said($kitless->obstacles[0]), Written::refusal($kitless, $event));
+            self::assertSame(trim($message), Written::refusal($planned, $event));
+        }
+    }
+
     #[Test]
     public function itIsCompleteOnlyWhenNothingIsOpenAndNothingInTheWay(): void
     {
@@ -135,6 +157,12 @@ final class ObstacleTest extends TestCase
         self::assertTrue(Written::plan(self::job(), $all)->completion()->isComplete());
         $out = Written::plan(self::job(), [...\array_slice($all, 0, -1), self::cut(End::B, Cut::Insulation, '60')])->completion();
         self::assertSame([false, 1], [$out->isComplete(), $out->obstacles]);
+        $short = [Written::safe(), ...self::parked(), ...self::cutsOf(263, 228, 178, 70), new ConnectorFitted('')];
+        $built = Written::plan(self::job(self::LONG_CONNECTOR), $short)->completion();
+        self::assertSame(
+            [false, 0, 2, 'Not complete: 2 things stand in the way.'],
+            [$built->isComplete(), $built->open, $built->obstacles, (new Reader(LengthUnit::Millimetre))->say($built->sentence())],
+        );
         self::assertFalse(Written::plan(self::job(['kit', null]), [Written::safe()])->completion()->isComplete());
     }
 

@@ -132,6 +132,72 @@ final class KitSheetTest extends TestCase
         self::fail('it was taken');
     }
 
+    /** @return iterable<string, array{array<string, mixed>, list<string|null>}> a rule of a part, and its window */
+    public static function windows(): iterable
+    {
+        $rule = static fn (string $rule, string ...$limits): array => ['rule' => $rule, 'of' => 'connector', 'reason' => 'So.', ...$limits];
+        yield 'butts: from nothing to that' => [$rule('butts', max: '2 mm'), ['0 mm', '2 mm']];
+        yield 'centred: the same' => [$rule('centred-on', max: '3 mm'), ['0 mm', '3 mm']];
+        yield 'a gap of at most that' => [$rule('gap', max: '5 mm'), [null, '5 mm']];
+        yield 'a gap of at least that' => [$rule('gap', min: '1 mm'), ['1 mm', null]];
+        yield 'between the two' => [$rule('gap', min: '1 mm', max: '5 mm'), ['1 mm', '5 mm']];
+        yield 'without a limit: none of it may be bare' => [$rule('covers'), ['0 mm', null]];
+    }
+
+    /**
+     * @param array<string, mixed> $rule
+     * @param list<string|null>    $window
+     */
+    #[Test]
+    #[DataProvider('windows')]
+    public function aRuleHasTheWindowThatItsKindAndLimitsGive(array $rule, array $window): void
+    {
+        $sheet = self::read(self::changed(self::sheet(), ['parts', '0', 'coverage'], [$rule]));
+        $covers = array_values($sheet->parts)[0]->coverage;
+        $read = end($covers)->window ?? self::fail('it is there');
+        self::assertSame($window, [$read->min?->toText(), $read->max?->toText()]);
+    }
+
+    #[Test]
+    public function everyCutThatACableNeedsHasItsRule(): void
+    {
+        foreach (['oversheath', 'metallic-screen', 'insulation-screen', 'insulation'] as $cut) {
+            $sheet = self::sheet();
+            $cuts = \is_array($sheet['cuts']) ? $sheet['cuts'] : [];
+            $sheet['cuts'] = array_values(array_filter($cuts, static fn (mixed $one): bool => \is_array($one) && $cut !== $one['cut']));
+            try {
+                self::read($sheet);
+                self::fail($cut);
+            } catch (BadDocument $error) {
+                $said = implode(' ', array_map(static fn (Problem $problem): string => $problem->message, $error->problems));
+                self::assertMatchesRegularExpression("/has no rule for the cut \"$cut\"|cut_/", $said);
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function texts(): iterable
+    {
+        yield 'a bell' => ["Joint\x07", 'must be plain text of at most 120 characters.'];
+        yield 'a deleted sign' => ["Joint\x7F", 'must be plain text of at most 120 characters.'];
+        yield 'nothing but space' => ['   ', 'is empty: fill it in.'];
+    }
+
+    #[Test]
+    #[DataProvider('texts')]
+    public function aNameIsATextThatCanBePrinted(string $name, string $message): void
+    {
+        $this->expectException(BadDocument::class);
+        $this->expectExceptionMessage("name $message");
+        Fields::read([...self::sheet(), 'name' => $name], KitSheetFile::read(...));
+    }
+
+    #[Test]
+    public function aTabAndANewLineAreText(): void
+    {
+        self::assertSame("A\tB\nC", Fields::read([...self::sheet(), 'name' => "A\tB\nC"], KitSheetFile::read(...))->name);
+    }
+
     #[Test]
     public function sizesThatTakeTheSameCablesAreRefusedUnlessTheLeafletHasThemSo(): void
     {

@@ -58,6 +58,22 @@ final class TemperatureTest extends TestCase
         Temperature::parse('120', TemperatureUnit::Celsius);
     }
 
+    /** Of air and cables on this planet: what lies beyond is a slip of the unit. */
+    #[Test]
+    public function itsBoundsBelongToIt(): void
+    {
+        $isRead = static function (string $text): bool {
+            try {
+                Temperature::parseWithUnit($text);
+
+                return true;
+            } catch (UnreadableTemperature) {
+                return false;
+            }
+        };
+        self::assertSame([false, true, true, false], array_map($isRead, ['-60.1 °C', '-60 °C', '90 °C', '90.1 °C']));
+    }
+
     /** 1 K is 1.8 °F; a difference has no zero to be shifted by. */
     #[Test]
     public function aDifferenceIsSaidBesideDegreesOfTheReader(): void

@@ -43,6 +43,9 @@ final class RankingTest extends TestCase
         yield 'no place said' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), [], null];
         yield 'not measured' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), null, Place::Buried];
         yield 'on the edge of a size' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), ['insulation' => '17.98'], Place::Buried];
+        // 18.05 mm against a least of 18 mm by a caliper of 0.05 mm: just proved, since the margin is as large as the uncertainty.
+        yield 'proved by a hair' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), ['insulation' => '18.05'], Place::Buried];
+        yield 'at the limit' => [AccessoryFunction::Joint, $alike('iec-1x95-al-12'), ['insulation' => '18'], Place::Buried];
         yield 'one layer measured' => [
             AccessoryFunction::Joint, $alike('iec-1x150-al-24-copper-wire'), ['insulation' => '25.2'], Place::Chamber,
         ];

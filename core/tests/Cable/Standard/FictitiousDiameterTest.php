@@ -83,6 +83,9 @@ final class FictitiousDiameterTest extends TestCase
         yield '1×50 3.6/6 kV, 6 mm² of tape' => [
             Cores::One, 50, 2500, 6, Bedding::None, Armour::None, '8 16 16.6 16.6 16.6 16.6 16.6 1.8 20.2',
         ];
+        yield 'the same with a covering and no armour: of one core none is counted' => [
+            Cores::One, 50, 2500, 6, Bedding::Extruded, Armour::None, '8 16 16.6 16.6 16.6 16.6 16.6 1.8 20.2',
+        ];
         // 19.5 + 16 + 3 = 38.5; + 1.2; 0.035 × 39.7 + 1 = 2.3895.
         yield '1×300 18/30 kV, 25 mm² of wires' => [
             Cores::One, 300, 8000, 25, Bedding::None, Armour::None, '19.5 38.5 39.7 39.7 39.7 39.7 39.7 2.4 44.5',
