@@ -135,7 +135,10 @@ final class KitSheetTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, list<string|null>}> a rule of a part, and its window */
     public static function windows(): iterable
     {
-        $rule = static fn (string $rule, string ...$limits): array => ['rule' => $rule, 'of' => 'connector', 'reason' => 'So.', ...$limits];
+        $rule = static fn (string $rule, ?string $min = null, ?string $max = null): array => array_filter(
+            ['rule' => $rule, 'of' => 'connector', 'reason' => 'So.', 'min' => $min, 'max' => $max],
+            static fn (?string $value): bool => null !== $value,
+        );
         yield 'butts: from nothing to that' => [$rule('butts', max: '2 mm'), ['0 mm', '2 mm']];
         yield 'centred: the same' => [$rule('centred-on', max: '3 mm'), ['0 mm', '3 mm']];
         yield 'a gap of at most that' => [$rule('gap', max: '5 mm'), [null, '5 mm']];
