@@ -51,6 +51,15 @@ it('counts the tape from the datum, in the reader’s unit', () => {
   expect(labels('in').slice(0, 3)).toEqual(['2', '4', '6'])
 })
 
+it('leaves numbers out where there is no room for all: none runs into its neighbour', () => {
+  const long = { ...section, layers: [layer('oversheath', 'A', -1100, -1010), layer('conductor', 'A', -57, -3)] }
+  const narrow = scaleOf(long, 'A', 390, 14)
+  const numbered = ticks(narrow, -3, -1070, 0, 'mm').filter(({ label }) => label !== null)
+  expect(numbered.map(({ label }) => label)).toEqual(['1000', '800', '600', '400', '200'])
+  const gaps = numbered.slice(1).map(({ x }, i) => x - (numbered[i]?.x ?? 0))
+  expect(Math.min(...gaps)).toBeGreaterThan(40)
+})
+
 it('moves a label that would overlap to a row of its own', () => {
   expect(
     rowsFor([

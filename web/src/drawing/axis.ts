@@ -57,9 +57,18 @@ export function heightsPx(
 
 export type Tick = { x: number; label: string | null; isLong: boolean }
 
+/** How many ticks from one number to the next, so that no number runs into its neighbour: every inch or two, or every 100 mm or 200 mm. */
+function labelEvery(stepPx: number, digits: number, unit: 'mm' | 'in'): number {
+  const needed = digits * 8.5 + 6
+  const choices = unit === 'in' ? (stepPx > 25 ? [2, 4, 8, 16] : [4, 8, 16]) : [10, 20, 50, 100]
+  return choices.find((ticks) => ticks * stepPx >= needed) ?? 100
+}
+
 /** The tape's ticks for one side, counted from a datum in steps of the reader's unit. */
 export function ticks(scale: Scale, originMm: number, fromMm: number, toMm: number, unit: 'mm' | 'in'): Tick[] {
-  const [step, perLabel] = unit === 'in' ? [12.7, scale.pxPerMm > 2 ? 2 : 4] : [10, 10]
+  const step = unit === 'in' ? 12.7 : 10
+  const most = Math.max(Math.abs(fromMm - originMm), Math.abs(toMm - originMm)) / (unit === 'in' ? 25.4 : 1)
+  const perLabel = labelEvery(step * scale.pxPerMm, String(Math.round(most)).length, unit)
   const made: Tick[] = []
   for (let n = Math.ceil((fromMm - originMm) / step); originMm + n * step <= toMm; n++) {
     const isLabelled = n % perLabel === 0

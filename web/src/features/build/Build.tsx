@@ -110,7 +110,7 @@ function Done({ job }: { job: Job }) {
 
 function Lists({ job, active, onPick }: { job: Job; active: PickedMark | null; onPick: (mark: PickedMark) => void }) {
   return (
-    <section aria-label="Stages and cuts" tabIndex={0} className="relative grid content-start gap-5 overflow-x-auto p-4 desk:p-6">
+    <section aria-label="Stages and cuts" className="grid grid-cols-[minmax(0,1fr)] content-start gap-5 p-4 desk:p-6">
       <StageList job={job} />
       <MarkTables job={job} active={active} onPick={onPick} show="readings" />
     </section>

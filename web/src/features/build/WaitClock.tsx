@@ -20,7 +20,7 @@ export function WaitClock({ check, onDone }: { check: StageCheck; onDone: () => 
         {left > 0 && <span className="text-mute"> – {clock(left)} to go</span>}
       </p>
       <Button kind="primary" disabled={left > 0} onClick={onDone}>
-        The time is over
+        {check.leastSeconds ? 'The time is over' : 'It goes on now'}
       </Button>
     </div>
   )

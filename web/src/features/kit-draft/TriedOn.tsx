@@ -63,11 +63,7 @@ function Planned({ job }: { job: Job }) {
         </Note>
       ))}
       {obstacles.length === 0 && <Note tone="inside" title="It fits, and everything covers what it must." />}
-      {job.markOut && (
-        <div className="relative grid gap-4 overflow-x-auto">
-          <MarkTables job={job} show="tools" />
-        </div>
-      )}
+      {job.markOut && <MarkTables job={job} show="tools" />}
     </div>
   )
 }

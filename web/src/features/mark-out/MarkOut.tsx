@@ -46,7 +46,7 @@ export function MarkOut() {
           {mark && <Hero mark={mark} datum={datum} />}
           <Parking job={job} />
         </section>
-        <section aria-label="Marks" className="grid content-start gap-6 relative overflow-x-auto p-4 desk:p-6">
+        <section aria-label="Marks" className="grid grid-cols-[minmax(0,1fr)] content-start gap-6 p-4 desk:p-6">
           <Obstacles job={job} reasons={obstacles.map(({ reason }) => say(reason, unit))} />
           <MarkTables job={job} datum={datum} active={mark} onPick={setPicked} show="tools" />
           <Laps job={job} />

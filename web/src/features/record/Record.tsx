@@ -52,9 +52,7 @@ export function Record() {
           <SectionView job={job} datum="cable-end" active={null} />
         </section>
       )}
-      <section aria-label="Cuts" className="grid gap-4 relative overflow-x-auto print:overflow-visible">
-        {job.markOut && <MarkTables job={job} show="readings" />}
-      </section>
+      {job.markOut && <MarkTables job={job} show="readings" />}
       <Log job={job} />
     </article>
   )
