@@ -12,7 +12,9 @@ export function Position({ job, end, mayPlan }: { job: Job; end: End; mayPlan: b
   const unit = useUnit()
   const change = useChangePlan(job)
   const half = endOf(useDraft(job), end)
-  const [slack, setSlack] = useState(half.slack ? sayTyped(half.slack) : '')
+  const [typed, setTyped] = useState({ text: half.slack ? sayTyped(half.slack) : '', unit })
+  // A bare number keeps the unit that it was typed in.
+  const slack = typed.text === '' || typed.unit === unit ? typed.text : sayTyped({ typed: typed.text.trim(), unit: typed.unit })
   const [position, setPosition] = useState(half.position ?? '')
   const [isTried, setIsTried] = useState(false)
   const length = readLength(slack, unit)
@@ -44,7 +46,7 @@ export function Position({ job, end, mayPlan }: { job: Job; end: End; mayPlan: b
             disabled={!mayPlan}
             autoComplete="off"
             value={slack}
-            onChange={(event) => setSlack(event.target.value)}
+            onChange={(event) => setTyped({ text: event.target.value, unit })}
           />
         )}
       </Field>
