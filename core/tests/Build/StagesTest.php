@@ -214,8 +214,13 @@ final class StagesTest extends TestCase
     public function whatIsLookedAtIsSoOrIsOut(): void
     {
         $when = new Circumstances(Values::of([]), self::start(), null);
-        self::assertSame(Verdict::Inside, (new Look())->judge(Looked::andItIsSo(), $when)->verdict);
-        self::assertSame(Verdict::Out, (new Look())->judge(Looked::andItIsNot(), $when)->verdict);
+        $said = static function (Looked $answer) use ($when): array {
+            $verdict = (new Look())->judge($answer, $when);
+
+            return [$verdict->verdict, $verdict->sentence->template];
+        };
+        self::assertSame([Verdict::Inside, 'Yes.'], $said(Looked::andItIsSo()));
+        self::assertSame([Verdict::Out, 'No.'], $said(Looked::andItIsNot()));
     }
 
     #[Test]

@@ -49,6 +49,22 @@ final class CompletionTest extends TestCase
         self::assertStringStartsWith('from the diameter beneath', $complete->layers['insulation-screen']->source);
     }
 
+    /** Typical of armoured three-core cables, from memory: two steel tapes of 30 mils, or one layer of wires of 165 mils. */
+    #[Test]
+    public function anArmouredCableOfTheNorthAmericanSortHasItsArmour(): void
+    {
+        $over = static function (string $armour): string {
+            $complete = Completion::of(self::described([], [
+                'ratedVoltage' => '15 kV', 'insulationLevel' => 100, 'cores' => 3, 'armour' => $armour, 'bedding' => 'extruded',
+                'conductor' => ['material' => 'aluminium', 'shape' => 'compressed', 'size' => '4/0'], 'oversheath' => 'pvc',
+            ]));
+            $under = $complete->diameterOver(LayerKind::Bedding) ?? self::fail('no bedding');
+
+            return $complete->diameterOver(LayerKind::Armour)?->minus($under)->toText() ?? '';
+        };
+        self::assertSame(['3.048 mm', '8.382 mm'], [$over('steel-tape'), $over('steel-wire')]);
+    }
+
     #[Test]
     public function threeCoresAreLaidUpFromTheStatedCore(): void
     {

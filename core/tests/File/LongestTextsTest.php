@@ -9,6 +9,7 @@ use Berm\Core\File\ConnectorFile;
 use Berm\Core\File\Fields;
 use Berm\Core\File\JobFile;
 use Berm\Core\File\KitSheetFile;
+use Berm\Core\File\ToolFile;
 use Berm\Core\Tests\Golden;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -47,6 +48,8 @@ final class LongestTextsTest extends TestCase
         yield 'kit of one core' => [self::demo('kits/quillon-straight-12'), KitSheetFile::read(...)];
         yield 'connector' => [self::demo('connectors/tallis-shear-95-150'), ConnectorFile::read(...)];
         yield 'crimped connector' => [self::demo('connectors/brasswick-al-cu-240'), ConnectorFile::read(...)];
+        $tool = ['kind' => 'crimp-press', 'id' => 't', 'name' => 'n', 'serial' => 's', 'dies' => ['d'], 'calibratedUntil' => '2027-04-30'];
+        yield 'tool' => [$tool, ToolFile::read(...)];
         yield 'job' => [self::withLog(self::demo('sallow-fen.job')), JobFile::read(...)];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Tests\MarkOut;
 
+use Berm\Core\MarkOut\Graduation;
 use Berm\Core\MarkOut\SetMark;
 use Berm\Core\Quantity\Instrument;
 use Berm\Core\Quantity\Length;
@@ -38,6 +39,18 @@ final class SetMarkTest extends TestCase
         yield 'thousandths take a caliper' => [
             $inch, '2.235 in', '2.2345 in', '2.2395 in', ['2.235', '2.235', '2.239'], Instrument::Caliper,
         ];
+    }
+
+    /** An end that is open takes any mark: a tape settles it. */
+    #[Test]
+    public function aWindowThatIsOpenOnOneSideTakesATape(): void
+    {
+        foreach ([Range::atLeast(Length::ofMillimetres(20)), Range::atMost(Length::ofMillimetres(20))] as $open) {
+            self::assertTrue(Graduation::HalfMillimetre->settles($open));
+            self::assertTrue(Graduation::Sixteenth->settles($open));
+        }
+        $narrow = Range::between(Length::ofMicrometres(20_100), Length::ofMicrometres(20_400));
+        self::assertFalse(Graduation::HalfMillimetre->settles($narrow));
     }
 
     /** @param list<string> $shown */

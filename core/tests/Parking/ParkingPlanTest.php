@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace Berm\Core\Tests\Parking;
 
 use Berm\Core\Build\BuildState;
+use Berm\Core\File\Fields;
+use Berm\Core\File\JobFile;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\Part;
 use Berm\Core\Parking\ParkingPlan;
+use Berm\Core\Parking\ParkingSide;
 use Berm\Core\Tests\Example;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -38,6 +41,82 @@ final class ParkingPlanTest extends TestCase
         $parking = self::parking('1000 mm', '700 mm');
         self::assertFalse($parking->fits());
         self::assertSame('-160 mm', $parking->sides[0]->spare()?->toText());
+    }
+
+    /** Held against every split there is, of seven parts that may wait on either end: what fits is found, and no other moves fewer parts. */
+    #[Test]
+    public function noOtherSplitMovesFewerParts(): void
+    {
+        mt_srand(8);
+        $fitting = 0;
+        for ($i = 0; $i < 60; ++$i) {
+            $lengths = array_map(static fn (): int => 20 * mt_rand(5, 40), range(1, 7));
+            $preferred = array_map(static fn (): string => 1 === mt_rand(0, 1) ? 'A' : 'B', $lengths);
+            $total = array_sum($lengths);
+            $free = ['A' => 20 * mt_rand(0, intdiv($total, 20)), 'B' => 20 * mt_rand(0, intdiv($total, 20))];
+            $least = self::leastMoved($lengths, $preferred, $free);
+            $parking = self::parkingOf($lengths, $preferred, $free);
+            self::assertSame(null !== $least, $parking->fits(), json_encode([$lengths, $preferred, $free], \JSON_THROW_ON_ERROR));
+            $moved = \count(array_filter(
+                array_keys($lengths), static fn (int $part): bool => $parking->sideOf("part-$part")?->value !== $preferred[$part],
+            ));
+            self::assertSame($least ?? 0, $moved, 'where none fits, each is where it would rather be');
+            $fitting += null === $least ? 0 : 1;
+        }
+        self::assertGreaterThan(15, $fitting);
+        self::assertLessThan(45, $fitting);
+    }
+
+    #[Test]
+    public function fourteenPartsAreSharedOutWithoutListingEverySplit(): void
+    {
+        $parking = self::parkingOf(array_fill(0, 14, 100), array_fill(0, 14, 'A'), ['A' => 700, 'B' => 700]);
+        self::assertTrue($parking->fits());
+        self::assertSame([7, 7], array_map(static fn (ParkingSide $side): int => \count($side->parts), $parking->sides));
+    }
+
+    /**
+     * @param array<int, int>    $lengths   in mm
+     * @param array<int, string> $preferred
+     * @param array{A: int, B: int} $free
+     */
+    private static function leastMoved(array $lengths, array $preferred, array $free): ?int
+    {
+        $least = null;
+        for ($split = 0; $split < 2 ** \count($lengths); ++$split) {
+            $left = $free;
+            $moved = 0;
+            foreach ($lengths as $part => $length) {
+                $end = 1 === (($split >> $part) & 1) ? 'B' : 'A';
+                $left[$end] -= $length;
+                $moved += $end === $preferred[$part] ? 0 : 1;
+            }
+            $least = $left['A'] < 0 || $left['B'] < 0 ? $least : min($least ?? $moved, $moved);
+        }
+
+        return $least;
+    }
+
+    /**
+     * @param array<int, int>    $lengths   in mm
+     * @param array<int, string> $preferred
+     * @param array{A: int, B: int} $free
+     */
+    private static function parkingOf(array $lengths, array $preferred, array $free): ParkingPlan
+    {
+        $job = Example::with(Example::with(Example::joint(), 'ends.A.freeLength', "{$free['A']} mm"), 'ends.B.freeLength', "{$free['B']} mm");
+        $parts = $sizes = [];
+        foreach ($lengths as $i => $length) {
+            $sizes["part-$i"] = ['length' => "$length mm", 'expandedBore' => '55 mm', 'recoveredBore' => '12 mm'];
+            $parts[] = [
+                'key' => "part-$i", 'name' => "Part $i", 'kind' => 'outer-sleeve', 'from' => '-part_length / 2', 'laps' => (object) [],
+                'parkOn' => 'A' === $preferred[$i] ? ['A', 'B'] : ['B', 'A'],
+            ];
+        }
+        $job = Example::with(Example::with($job, 'kit.sheet.parts', $parts), 'kit.sheet.sizes.0.parts', $sizes);
+        $file = Fields::readText(json_encode($job, \JSON_THROW_ON_ERROR), JobFile::read(...));
+
+        return Plan::of($file->job, BuildState::nothingDone())->parking ?? self::fail('no parking plan');
     }
 
     #[Test]
