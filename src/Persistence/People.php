@@ -6,6 +6,7 @@ namespace App\Persistence;
 
 use App\Security\Person;
 use App\Security\Role;
+use App\Security\SignInName;
 use Doctrine\DBAL\Connection;
 use Symfony\Component\Security\Core\Exception\UnsupportedUserException;
 use Symfony\Component\Security\Core\Exception\UserNotFoundException;
@@ -26,7 +27,7 @@ final readonly class People implements UserProviderInterface
     public function loadUserByIdentifier(string $identifier): Person
     {
         $row = $this->connection->fetchNumeric(
-            'SELECT name, shown_as, role, password_hash FROM person WHERE name = ?', [mb_strtolower(trim($identifier))],
+            'SELECT name, shown_as, role, password_hash FROM person WHERE name = ?', [SignInName::of($identifier)],
         );
         if (false === $row) {
             throw new UserNotFoundException();

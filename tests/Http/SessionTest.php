@@ -41,6 +41,54 @@ final class SessionTest extends ApiTestCase
         self::assertSame(200, $this->signIn('engineer')->getStatusCode(), 'others are not kept out');
     }
 
+    /** Spaces and capitals mean the same person, and walk round no limit. */
+    #[Test]
+    public function aNameIsTheSameHoweverItIsTyped(): void
+    {
+        self::assertSame(200, $this->signIn("  Jointer\u{2003}")->getStatusCode());
+        $this->call('DELETE', '/api/session');
+        foreach (['jointer', ' jointer', 'JOINTER ', "jointer\t", "\u{200B}jointer"] as $typed) {
+            self::assertSame(401, $this->signIn($typed, 'a guess')->getStatusCode());
+        }
+        self::assertSame(429, $this->signIn('jointer ')->getStatusCode(), 'the right password with a space');
+    }
+
+    #[Test]
+    public function whoGotInHasNoFailedTriesLeftAndOthersKeepTheirs(): void
+    {
+        for ($try = 1; $try <= 4; ++$try) {
+            $this->signIn('engineer', "guess $try");
+            $this->signIn('jointer', "guess $try");
+        }
+        self::assertSame(200, $this->signIn('jointer')->getStatusCode());
+        $this->call('DELETE', '/api/session');
+        self::assertSame(401, $this->signIn('jointer', 'another guess')->getStatusCode());
+        self::assertSame([401, 429], [$this->signIn('engineer', 'g')->getStatusCode(), $this->signIn('engineer')->getStatusCode()]);
+    }
+
+    /** A hundred from one address, whatever the names, and getting in between does not begin the count anew. */
+    #[Test]
+    public function anAddressHasALimitOfItsOwn(): void
+    {
+        $answers = [];
+        for ($try = 1; $try <= 101; ++$try) {
+            $answers[] = 50 === $try ? $this->signIn('jointer')->getStatusCode() : $this->signIn("nobody-$try", 'a guess')->getStatusCode();
+        }
+        self::assertSame(200, $answers[49]);
+        self::assertSame([401, 429], [$answers[99], $answers[100]]);
+    }
+
+    #[Test]
+    public function onlyJsonIsASignIn(): void
+    {
+        $this->call('GET', '/api/session');
+        $token = self::text($this->browser->getResponse(), 'csrfToken');
+        foreach (['application/x-www-form-urlencoded', 'text/plain', 'multipart/form-data'] as $type) {
+            $answer = $this->call('POST', '/api/sign-in', 'user=jointer&password=x', ['Content-Type' => $type, 'X-CSRF-Token' => $token]);
+            self::assertSame([415, 'application/problem+json'], [$answer->getStatusCode(), $answer->headers->get('Content-Type')], $type);
+        }
+    }
+
     #[Test]
     public function aRequestThatChangesSomethingNeedsTheSessionsToken(): void
     {

@@ -76,8 +76,8 @@ final class ParkingPlanTest extends TestCase
     }
 
     /**
-     * @param array<int, int>    $lengths   in mm
-     * @param array<int, string> $preferred
+     * @param array<int, int>       $lengths   in mm
+     * @param array<int, string>    $preferred
      * @param array{A: int, B: int} $free
      */
     private static function leastMoved(array $lengths, array $preferred, array $free): ?int
@@ -98,8 +98,8 @@ final class ParkingPlanTest extends TestCase
     }
 
     /**
-     * @param array<int, int>    $lengths   in mm
-     * @param array<int, string> $preferred
+     * @param array<int, int>       $lengths   in mm
+     * @param array<int, string>    $preferred
      * @param array{A: int, B: int} $free
      */
     private static function parkingOf(array $lengths, array $preferred, array $free): ParkingPlan

@@ -8,6 +8,7 @@ use App\Security\Person;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\UnsupportedMediaTypeHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 final readonly class SessionController
@@ -22,11 +23,11 @@ final readonly class SessionController
         return $this->answer->session($this->security->getUser());
     }
 
-    /** The firewall answers a sign-in; this route only gives it an address. */
+    /** The firewall answers a sign-in that comes as JSON; another one ends here. */
     #[Route('/api/sign-in', name: 'sign_in', methods: ['POST'])]
     public function signIn(): never
     {
-        throw new \LogicException('the firewall answers this');
+        throw new UnsupportedMediaTypeHttpException('Send name and password as JSON, with the content type application/json.');
     }
 
     #[Route('/api/session', methods: ['DELETE'])]

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Persistence;
+
+use App\Security\SignInTries;
+use Doctrine\DBAL\Connection;
+
+/** One statement for each try: the row's lock keeps two at once apart. */
+final readonly class DoctrineSignInTries implements SignInTries
+{
+    public function __construct(private Connection $connection)
+    {
+    }
+
+    public function count(string $of, int $seconds): int
+    {
+        $this->connection->executeStatement("DELETE FROM sign_in_try WHERE began_at < clock_timestamp() - interval '1 day'");
+        $tries = $this->connection->fetchOne(
+            'INSERT INTO sign_in_try (key, began_at, tries) VALUES (:key, clock_timestamp(), 1)
+            ON CONFLICT (key) DO UPDATE SET
+                tries = CASE WHEN sign_in_try.began_at < clock_timestamp() - make_interval(secs => :seconds) THEN 1 ELSE sign_in_try.tries + 1 END,
+                began_at = CASE WHEN sign_in_try.began_at < clock_timestamp() - make_interval(secs => :seconds)
+                    THEN clock_timestamp() ELSE sign_in_try.began_at END
+            RETURNING tries',
+            ['key' => $of, 'seconds' => $seconds],
+        );
+
+        return is_numeric($tries) ? (int) $tries : throw new \LogicException('it returns the tries');
+    }
+
+    public function forget(string $of): void
+    {
+        $this->connection->executeStatement('DELETE FROM sign_in_try WHERE key = ?', [$of]);
+    }
+}
