@@ -59,6 +59,18 @@ final class BadFormula extends \DomainException implements CoreError
     }
 
     /** @internal */
+    public static function tooLarge(string $formula): self
+    {
+        return new self(\sprintf('the formula "%s" comes to more than any cable has: look at its factors.', self::cut($formula)));
+    }
+
+    /** @internal */
+    public static function tooDeep(string $formula, int $deepest): self
+    {
+        return new self(\sprintf('the formula "%s" has functions and conditions more than %d deep: say it in parts.', self::cut($formula), $deepest));
+    }
+
+    /** @internal */
     public static function dividesByZero(string $formula): self
     {
         return new self(\sprintf('the formula "%s" divides by zero.', self::cut($formula)));

@@ -132,8 +132,8 @@ final readonly class DimensionCheck
         $arguments = Nodes::arguments($node);
         $literal = match (Nodes::text($node, 'name')) {
             'length' => $this->ofLiteral($arguments),
-            'area' => Dimension::Area,
-            'voltage' => Dimension::Voltage,
+            'area' => $this->ofNumber($arguments, Dimension::Area),
+            'voltage' => $this->ofNumber($arguments, Dimension::Voltage),
             default => null,
         };
         if (null !== $literal) {
@@ -148,6 +148,19 @@ final readonly class DimensionCheck
         }
 
         return $first;
+    }
+
+    /**
+     * "95 mm²" and "15 kV", as they were rewritten; whoever writes the function itself can mean nothing else.
+     *
+     * @param list<Node> $arguments
+     */
+    private function ofNumber(array $arguments, Dimension $of): Dimension
+    {
+        $text = isset($arguments[0]) && 1 === \count($arguments) ? $arguments[0]->attributes['value'] ?? null : null;
+        $isNumber = \is_string($text) && 1 === preg_match('/\A\d{1,6}(\.\d{1,6})?\z/', $text);
+
+        return $isNumber ? $of : throw BadFormula::notAllowed($this->formula, "{$of->value} that is not written as 95 mm² or 15 kV");
     }
 
     /** @param list<Node> $arguments */

@@ -22,12 +22,23 @@ use Symfony\Component\ExpressionLanguage\Node\UnaryNode;
  */
 final readonly class Evaluation
 {
+    /** A thousand kilometres in nanometres, or as much of anything else: what a whole number and a float both hold exactly. */
+    private const MOST = 1e15;
+
     public function __construct(private string $formula, private Values $values)
     {
     }
 
     /** @throws MissingValue|BadFormula */
     public function of(Node $node): Length|float|string|bool
+    {
+        $value = $this->worked($node);
+        $size = \is_float($value) ? abs($value) : ($value instanceof Length ? abs($value->nanometres) : 0.0);
+
+        return is_finite($size) && $size <= self::MOST ? $value : throw BadFormula::tooLarge($this->formula);
+    }
+
+    private function worked(Node $node): Length|float|string|bool
     {
         return match (true) {
             $node instanceof NameNode => $this->values->get(Nodes::text($node, 'name')),
@@ -106,7 +117,8 @@ final readonly class Evaluation
 
     private static function scaled(float $value, bool $isLength): Length|float
     {
-        return $isLength ? Length::ofNanometres((int) round($value)) : $value;
+        // What is too large for a length is told by whoever asked for it.
+        return $isLength && abs($value) <= self::MOST ? Length::ofNanometres((int) round($value)) : $value;
     }
 
     /** @param list<Node> $arguments */
@@ -117,8 +129,10 @@ final readonly class Evaluation
 
             return 'length' === $name ? Length::parseWithUnit($text) : (float) $text;
         }
-        $values = array_map(fn (Node $node): float => (float) self::plain($this->of($node)), $arguments);
-        $isLength = $this->of($arguments[0]) instanceof Length;
+        // Each once: a formula of functions in functions is as quick as it is long.
+        $given = array_map($this->of(...), $arguments);
+        $values = array_map(static fn (Length|float|string|bool $value): float => (float) self::plain($value), $given);
+        $isLength = ($given[0] ?? null) instanceof Length;
 
         $all = [array_shift($values) ?? 0.0, ...$values];
 

@@ -7,6 +7,8 @@ namespace Berm\Core\Formula;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Saying\Sentence;
 use Symfony\Component\ExpressionLanguage\Lexer;
+use Symfony\Component\ExpressionLanguage\Node\ConditionalNode;
+use Symfony\Component\ExpressionLanguage\Node\FunctionNode;
 use Symfony\Component\ExpressionLanguage\Node\NameNode;
 use Symfony\Component\ExpressionLanguage\Node\Node;
 use Symfony\Component\ExpressionLanguage\Parser;
@@ -23,6 +25,7 @@ final readonly class Formula
     private const NOT_RUN = ['compiler' => 'strval', 'evaluator' => 'strval'];
 
     private const LONGEST = 400;
+    private const DEEPEST = 24;
 
     /** What the library says, in the words of somebody who writes a leaflet's rule down. */
     private const OWN_WORDS = [
@@ -58,6 +61,7 @@ final readonly class Formula
                 ? BadFormula::unknownName($text, $says)
                 : BadFormula::unreadable($text, $says);
         }
+        self::depth($root) <= self::DEEPEST || throw BadFormula::tooDeep($text, self::DEEPEST);
         $dimension = (new DimensionCheck($text, $vocabulary))->of($root);
         if ($dimension !== $wanted) {
             throw BadFormula::yields($text, $dimension, $wanted);
@@ -133,6 +137,14 @@ final readonly class Formula
             'kV' => "voltage(\"{$match[1]}\")",
             default => "length(\"{$match[1]} {$match[2]}\")",
         }, mb_scrub($text));
+    }
+
+    /** How deep functions and conditions stand in one another; a sum may be as long as a line. */
+    private static function depth(Node $node): int
+    {
+        $depths = array_map(static fn (mixed $child): int => $child instanceof Node ? self::depth($child) : 0, array_values($node->nodes));
+
+        return ($node instanceof FunctionNode || $node instanceof ConditionalNode ? 1 : 0) + max([0, ...$depths]);
     }
 
     /** @return list<string> */

@@ -133,6 +133,11 @@ final class FormulaTest extends TestCase
         yield 'a condition that is a length' => ['bore_depth ? 1 mm : 2 mm', 'puts "? :" between'];
         yield 'two sorts to choose from' => ['true ? 1 mm : 2', 'puts "? :" between a length and a number'];
         yield 'two sorts to compare' => ['max(1 mm, 2)', 'between a length and a number'];
+        yield 'area() of a text' => ['area("abc") / 2 mm', 'that is not written as 95 mm² or 15 kV'];
+        yield 'area() of a length' => ['area(bore_depth) / 2 mm', 'that is not written as 95 mm² or 15 kV'];
+        yield 'area() of nothing' => ['area() / 2 mm', 'that is not written as 95 mm² or 15 kV'];
+        yield 'area() where a length is needed' => ['area("95")', 'gives an area where a length is needed'];
+        yield 'voltage() of two' => ['voltage("1", "2") > 1 kV ? 1 mm : 2 mm', 'that is not written as 95 mm² or 15 kV'];
         yield 'an area' => ['bore_depth * bore_depth', 'gives an area where a length is needed'];
         yield 'a length and an area' => ['5 mm + 95 mm²', 'puts "+" between a length and an area, which has no meaning'];
         yield 'a voltage and a number' => ['voltage > 15 ? 1 mm : 2 mm', 'puts ">" between a voltage and a number'];
@@ -191,6 +196,35 @@ final class FormulaTest extends TestCase
         $this->expectException(BadFormula::class);
         $this->expectExceptionMessage('divides by zero');
         Formula::parse('bore_depth / (2 - 2)', self::vocabulary())->length(self::values());
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function tooLarge(): iterable
+    {
+        yield 'a length' => ['bore_depth * 99999999 * 99999999'];
+        yield 'a number on the way' => ['bore_depth * (99999999 * 99999999) / 99999999'];
+        yield 'beyond what a float holds' => ['bore_depth * ('.implode(' * ', array_fill(0, 35, '99999999')).')'];
+        yield 'an area' => ['bore_depth * 90000 mm * 99999999 * 99999999 / 10 mm'];
+    }
+
+    #[Test]
+    #[DataProvider('tooLarge')]
+    public function whatIsMoreThanAnyCableHasIsAnErrorAndNotANumber(string $text): void
+    {
+        $this->expectException(BadFormula::class);
+        $this->expectExceptionMessage('comes to more than any cable has');
+        Formula::parse($text, self::vocabulary())->length(self::values());
+    }
+
+    /** Evaluated twice at each level, 20 levels would take a million steps. */
+    #[Test]
+    public function functionsInFunctionsAreWorkedOutOnce(): void
+    {
+        $nested = str_repeat('max(1 mm, ', 23).'bore_depth'.str_repeat(')', 23);
+        self::assertSame('56 mm', Formula::parse($nested, self::vocabulary())->length(self::values())->toText());
+        $short = str_repeat('max(', 25).'bore_depth'.str_repeat(')', 25);
+        $this->expectExceptionMessage('has functions and conditions more than 24 deep');
+        Formula::parse($short, self::vocabulary());
     }
 
     /** The area of a condition is told by its own dimension: 56 × 10 mm is 560 mm², no more and no less. */
