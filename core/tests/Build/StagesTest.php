@@ -19,15 +19,20 @@ use Berm\Core\Build\StageProgress;
 use Berm\Core\Build\Timing;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\Where;
+use Berm\Core\Check\Check;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\Circumstances;
+use Berm\Core\Check\Each;
 use Berm\Core\Check\Look;
 use Berm\Core\Check\Looked;
 use Berm\Core\Check\Measured;
 use Berm\Core\Check\Tightened;
 use Berm\Core\Check\Waited;
 use Berm\Core\File\BadDocument;
+use Berm\Core\Formula\Dimension;
+use Berm\Core\Formula\Formula;
 use Berm\Core\Formula\Values;
+use Berm\Core\Formula\Vocabulary;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkPlace;
@@ -200,6 +205,21 @@ final class StagesTest extends TestCase
         );
         self::assertSame(['park', 'cut', 'connector', 'close'], $stages('connector_fixing == "shear-bolt"'));
         self::assertSame(['park', 'cut', 'connector', 'file', 'close'], $stages('connector_fixing == "crimp"'));
+    }
+
+    /** A check with a condition that cannot be told yet is asked; one whose condition is known not to hold is not. */
+    #[Test]
+    public function aCheckIsAskedUnlessItsConditionIsKnownNotToHold(): void
+    {
+        $vocabulary = Vocabulary::withDimensions([]);
+        $check = static fn (?string $when): Check => new Check(
+            'c', 'Look', Each::Once, null === $when ? null : Formula::parse($when, $vocabulary, Dimension::Truth), new Look(), 'So.', '',
+        );
+        $isIn = static fn (?string $when): bool => $check($when)->isIn(Values::of(['connector_fixing' => 'crimp']));
+        self::assertSame(
+            [true, true, false, true],
+            [$isIn(null), $isIn('connector_fixing == "crimp"'), $isIn('connector_fixing == "shear-bolt"'), $isIn('bore_depth > 50 mm')],
+        );
     }
 
     #[Test]

@@ -125,6 +125,9 @@ final class CableFilesTest extends TestCase
         $import = CimFile::read($xml, '15 kV');
         self::assertSame(['OverheadWireInfo (2)', 'ACLineSegment (1)'], $import->skipped);
         self::assertSame('9.2 mm', $import->cables[0]->diameterOver(LayerKind::Conductor)?->toText());
+        self::assertSame(['good', 1], [$import->cables[0]->revision->id, $import->cables[0]->revision->number]);
+        $renamed = CimFile::read(str_replace('IdentifiedObject.name>good', 'IdentifiedObject.name>Drum 7 (old)', $xml), '15 kV')->cables[0];
+        self::assertSame(['good', 'Drum 7 (old)'], [$renamed->revision->id, $renamed->designation], 'the id of the file, the name for people');
         self::assertSame(
             [[2, 'WireInfo.insulationMaterial'], [3, 'CableInfo.diameterOver…']],
             array_map(static fn (array $problem): array => [$problem[0], $problem[1]], self::problems($import)),

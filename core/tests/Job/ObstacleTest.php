@@ -20,6 +20,7 @@ use Berm\Core\Job\Obstacle;
 use Berm\Core\Job\ObstacleCode;
 use Berm\Core\Job\Plan;
 use Berm\Core\Job\Severity;
+use Berm\Core\Job\Step;
 use Berm\Core\Kit\CoverageRule;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkPlace;
@@ -52,6 +53,11 @@ final class ObstacleTest extends TestCase
         self::assertSame([End::A, End::B], array_map(static fn (Obstacle $lap): ?End => $lap->where->end, $laps));
         self::assertSame([Severity::Stops, Severity::Stops], array_map(static fn (Obstacle $lap): Severity => $lap->severity(), $laps));
         self::assertStringContainsString('7 mm of the', self::said($laps[0]));
+        $begun = Written::plan(self::job(self::LONG_CONNECTOR), [Written::safe(), ...self::parked(), self::cut(End::A, Cut::Oversheath, '263')]);
+        self::assertSame(
+            [Step::MarkOut, Step::Build], [$laps[0]->step, self::obstacles($begun, ObstacleCode::LapShort)[0]->step],
+            'marked out again while nothing is cut',
+        );
         $refusal = Written::refusal($plan, self::cut(End::A, Cut::InsulationScreen, '178'));
         self::assertStringContainsString('7 mm of the', (string) $refusal, 'the cut that the lap rests on');
         self::assertSame($refusal, self::said($laps[0]), 'one sentence everywhere');

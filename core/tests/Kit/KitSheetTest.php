@@ -196,6 +196,19 @@ final class KitSheetTest extends TestCase
     }
 
     #[Test]
+    public function revisionsAreNumberedFromOneToAHundredThousand(): void
+    {
+        $isRead = static function (int $revision): bool {
+            try {
+                return $revision === Fields::read([...self::sheet(), 'revision' => $revision], KitSheetFile::read(...))->revision->number;
+            } catch (BadDocument) {
+                return false;
+            }
+        };
+        self::assertSame([false, true, true, false], array_map($isRead, [0, 1, 100_000, 100_001]));
+    }
+
+    #[Test]
     public function aTabAndANewLineAreText(): void
     {
         self::assertSame("A\tB\nC", Fields::read([...self::sheet(), 'name' => "A\tB\nC"], KitSheetFile::read(...))->name);

@@ -32,6 +32,23 @@ final class DurationTest extends TestCase
         self::assertSame([$seconds, $again], [$duration->seconds, $duration->toText()]);
     }
 
+    /** @return iterable<string, array{string, string}> */
+    public static function said(): iterable
+    {
+        yield 'short' => ['45 s', '45 s'];
+        yield 'less than two minutes' => ['119 s', '119 s'];
+        yield 'two minutes' => ['120 s', '2 min'];
+        yield 'and a half' => ['150 s', '2.5 min'];
+        yield 'an hour' => ['1 h', '60 min'];
+    }
+
+    #[Test]
+    #[DataProvider('said')]
+    public function aTimeIsSaidAsPeopleSayIt(string $text, string $said): void
+    {
+        self::assertSame($said, Duration::parse($text)->inWords());
+    }
+
     #[Test]
     public function whatIsNoTimeIsQuotedWithWhatIs(): void
     {
