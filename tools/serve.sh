@@ -13,6 +13,12 @@ stop_one() {
   kill -TERM "$(cat "$run/$1.pid")" 2>/dev/null || true
 }
 
+# The headers of config/security-headers.txt, for what nginx answers itself.
+guarded() { sed -E 's/^([^:]+): (.*)$/add_header \1 "\2" always;/' "$root/config/security-headers.txt" | tr '\n' ' '; }
+problem() { # problem NAME STATUS TITLE DETAIL [LOCATION]
+  printf 'location %s { internal; types { } default_type application/problem+json; %s return %s '"'"'{"type":"/problems/%s","title":"%s","status":%s,"detail":"%s"}'"'"'; }' "${5:-@$1}" "$(guarded)" "$2" "$1" "$3" "$2" "$4"
+}
+
 settings() {
   local port=$1; worker=$(id -un)
   # Workers need no rights of their own: they only read the code.
@@ -65,10 +71,16 @@ http {
   server {
     listen 127.0.0.1:$port;
     root $root/public;
-    add_header X-Content-Type-Options nosniff;
-    location /build/assets/ { expires 1y; add_header Cache-Control "public, immutable"; try_files \$uri =404; }
-    location /build/ { add_header Cache-Control no-cache; try_files \$uri =404; }
+    error_page 400 /.not-understood; error_page 404 @not-found; error_page 405 @not-this-way; error_page 413 @too-large; error_page 502 503 504 @down;
+    $(problem not-understood 400 "Not understood" "The request is not one that this server can read." '= /.not-understood')
+    $(problem not-found 404 "Not found" "There is nothing at this address.")
+    $(problem not-this-way 405 "Not this way" "This address is only read.")
+    $(problem too-large 413 "Too large" "What was sent is larger than 6 MB. Send less, or in parts.")
+    $(problem down 503 "Not there now" "The server is starting or has stopped. What you typed is kept; try again in a moment.")
+    location /build/assets/ { expires 1y; add_header Cache-Control "public, immutable"; $(guarded) try_files \$uri =404; }
+    location /build/ { add_header Cache-Control no-cache; $(guarded) try_files \$uri =404; }
     location = /index.php { return 404; }
+    location ~ /\. { return 404; }
     location / {
       fastcgi_pass unix:$run/fpm.sock;
       include /etc/nginx/fastcgi_params;

@@ -34,6 +34,9 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\Exception\MethodNotAllowedHttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Routing\Exception\ResourceNotFoundException;
 use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 use Symfony\Component\Security\Core\Exception\AuthenticationException;
 
@@ -79,6 +82,12 @@ final readonly class ProblemListener
             $error instanceof CoreError => self::problem(422, 'bad-document', $error->getMessage()),
             $error instanceof AccessDeniedException => self::problem(
                 403, 'not-allowed', 'Your role does not allow this. Ask somebody whose role does.',
+            ),
+            $error instanceof MethodNotAllowedHttpException => self::problem(
+                405, 'not-this-way', 'This address is not used in this way: see openapi.yaml.',
+            ),
+            $error instanceof NotFoundHttpException && $error->getPrevious() instanceof ResourceNotFoundException => self::problem(
+                404, 'not-found', 'There is nothing at this address.',
             ),
             $error instanceof HttpExceptionInterface => self::problem(
                 $error->getStatusCode(), 'http', '' === $error->getMessage() ? 'The request cannot be answered.' : $error->getMessage(),

@@ -286,6 +286,14 @@ final class Page
         return $this;
     }
 
+    /** What a script on the page tells to done(). */
+    public function run(string $script): string
+    {
+        $told = $this->web->executeAsyncScript("const done = arguments[0]; $script");
+
+        return \is_string($told) ? $told : '';
+    }
+
     public function shot(string $file): self
     {
         $this->web->executeAsyncScript('document.fonts.ready.then(arguments[0])');
