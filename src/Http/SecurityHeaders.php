@@ -21,8 +21,8 @@ final readonly class SecurityHeaders
     public function __construct(string $file)
     {
         $headers = [];
-        foreach (array_filter(explode("\n", (string) file_get_contents($file))) as $line) {
-            [$name, $value] = explode(': ', $line, 2);
+        foreach ((array) file($file, \FILE_IGNORE_NEW_LINES | \FILE_SKIP_EMPTY_LINES) as $line) {
+            [$name, $value] = explode(': ', (string) $line, 2);
             $headers[$name] = $value;
         }
         $this->headers = $headers;
