@@ -166,7 +166,12 @@ final class Fields
         $inner = new self($this->array($key), $this->at($key), $this->problems);
         $lengths = [];
         foreach (array_keys($inner->values) as $name) {
-            $lengths[(string) $name] = $inner->length((string) $name);
+            // PHP turns a key of digits into a number; no thing is called so.
+            if (\is_int($name)) {
+                $inner->problem((string) $name, 'is a number where a name belongs: write {"name": "25 mm"}.');
+            } else {
+                $lengths[$name] = $inner->length($name);
+            }
         }
 
         return $lengths;

@@ -50,6 +50,24 @@ final class OneFaultTest extends TestCase
         self::assertGreaterThan(20, $refused);
     }
 
+    /** What no field is: each is refused with its place, and nothing worse happens. @param \Closure(Fields): mixed $read */
+    #[Test]
+    #[DataProvider('files')]
+    public function valuesOfOddShapesAreRefusedAndNothingWorse(string $name, \Closure $read): void
+    {
+        $document = self::document($name);
+        $odd = [3, true, [1], ['1' => ['2' => 3]], '', null, "a\x00b", ['x' => []]];
+        $refused = $i = 0;
+        foreach (self::paths($document) as $path) {
+            ++$i;
+            // One or two of them at each place, all of them over the document.
+            foreach ([$odd[$i % 8], $odd[($i + 3) % 8]] as $value) {
+                $refused += [] === self::problems(self::with($document, $path, $value), $read) ? 0 : 1;
+            }
+        }
+        self::assertGreaterThan(40, $refused);
+    }
+
     /** @return iterable<string, array{list<string|int>, list<string>}> the field, and every message that follows */
     public static function taken(): iterable
     {
@@ -150,7 +168,7 @@ final class OneFaultTest extends TestCase
      *
      * @return array<mixed>
      */
-    private static function with(array $value, array $path, string $put): array
+    private static function with(array $value, array $path, mixed $put): array
     {
         return self::changed($value, $path, static fn (array $inner, string|int $key): array => array_replace($inner, [$key => $put]));
     }
