@@ -6,6 +6,7 @@ namespace Berm\Core\Tests\Identification;
 
 use Berm\Core\Cable\Armour;
 use Berm\Core\Cable\AsFound;
+use Berm\Core\Cable\Construction;
 use Berm\Core\Cable\Cores;
 use Berm\Core\Cable\InsulationMaterial;
 use Berm\Core\Cable\LayerKind;
@@ -13,6 +14,8 @@ use Berm\Core\Cable\MetallicScreen;
 use Berm\Core\Cable\Seen;
 use Berm\Core\Cable\Standard\Library;
 use Berm\Core\Conductor\ConductorMaterial;
+use Berm\Core\File\CableTypeFile;
+use Berm\Core\File\Fields;
 use Berm\Core\Identification\Agreement;
 use Berm\Core\Identification\Candidate;
 use Berm\Core\Identification\Catalogue;
@@ -178,6 +181,28 @@ final class IdentificationTest extends TestCase
         self::assertStringStartsWith('1×95 Al', $ranked[0]->designation);
         self::assertFalse($ranked[0]->isPossible());
         self::assertCount(1, self::against($ranked[0]));
+    }
+
+    /** Both have what was measured as their nominal: the one whose makers keep closer to it is the likelier. */
+    #[Test]
+    public function ofTwoThatAgreeTheOneThatIsMadeMoreExactlyIsLikelier(): void
+    {
+        $type = static fn (string $id, string $min, string $max): Construction => Fields::read([
+            'id' => $id, 'revision' => 1, 'designation' => $id, 'ratedVoltage' => '6.35/11 (12) kV',
+            'conductor' => ['material' => 'aluminium', 'shape' => 'compacted', 'size' => '95 mm²'],
+            'insulation' => 'xlpe', 'metallicScreen' => 'copper-tape', 'oversheath' => 'pe',
+            'layers' => [
+                ['layer' => 'conductor', 'diameter' => '11.5 mm', 'min' => '11 mm', 'max' => '12 mm'],
+                ['layer' => 'insulation', 'diameter' => '19.5 mm', 'min' => $min, 'max' => $max],
+            ],
+        ], CableTypeFile::read(...));
+        $catalogue = Catalogue::of([$type('wide', '16.5 mm', '22.5 mm'), $type('narrow', '19 mm', '20 mm')]);
+        $ranked = static fn (string $insulation): array => array_map(
+            static fn (Candidate $one): string => $one->designation,
+            Identification::rank($catalogue, self::evidence(['insulation' => self::read($insulation)], Seen::nothing()), 2),
+        );
+        self::assertSame(['narrow', 'wide'], $ranked('19.5'));
+        self::assertSame(['wide', 'narrow'], $ranked('21.5'), 'where only the wide one reaches');
     }
 
     #[Test]

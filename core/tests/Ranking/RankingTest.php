@@ -21,6 +21,7 @@ use Berm\Core\Ranking\ConnectorTable;
 use Berm\Core\Ranking\Enquiry;
 use Berm\Core\Ranking\KitTable;
 use Berm\Core\Ranking\Ranking;
+use Berm\Core\Saying\Reader;
 use Berm\Core\Site\Place;
 use Berm\Core\Site\Site;
 use Berm\Core\Site\Weather;
@@ -141,6 +142,10 @@ final class RankingTest extends TestCase
         $sorted = $standings;
         sort($sorted);
         self::assertSame($sorted, $standings);
+        $goes = array_filter($connectors, static fn ($connector): bool => 'does-not-fit' !== ConnectorFit::judge(
+            $enquiry->function, $enquiry->cables, $connector, $sheet, $sheet->sizes['A'],
+        )->outcome()->value);
+        self::assertCount($ranked->possible, $goes);
         self::assertGreaterThan(0, $ranked->possible);
     }
 
@@ -195,6 +200,16 @@ final class RankingTest extends TestCase
         $layers = array_map(static fn (Finding $finding): string => $finding->end?->value.' '.$finding->needed?->layer->value, $waiting);
         self::assertSame(array_unique($layers), $layers);
         self::assertLessThan(\count($report->findings), \count($report->condensed()->findings));
+        $more = 0;
+        foreach ($waiting as $finding) {
+            $said = (new Reader(LengthUnit::Millimetre))->say($finding->reason);
+            $more += match (true) {
+                str_contains($said, 'Another limit waits') => 1,
+                1 === preg_match('/ (\d+) more limits wait/', $said, $found) => (int) $found[1],
+                default => 0,
+            };
+        }
+        self::assertSame(\count($report->findings), \count($report->condensed()->findings) + $more, 'each limit is counted once');
         self::assertSame($report->outcome(), $report->condensed()->outcome());
         self::assertSame(0, $report->refusals());
     }
