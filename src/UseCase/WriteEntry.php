@@ -6,6 +6,7 @@ namespace App\UseCase;
 
 use Berm\Core\Build\BoxReturn;
 use Berm\Core\Build\Event;
+use Berm\Core\Build\Event\SafetyConfirmed;
 use Berm\Core\Build\Gate;
 use Berm\Core\Build\ImpossibleTime;
 use Berm\Core\Build\Timing;
@@ -42,12 +43,21 @@ final readonly class WriteEntry
                 throw new EntryRefused($refusal);
             }
             $now = $this->clock->now();
+            self::ensureNotAhead($event, $now);
             $longer = $stored->with($before->entry($entryId, $by, $now, $event, $this->timing($now, $times)));
             $this->jobs->append($longer);
             $this->putBack($stored->id, BoxReturn::after($event, $before->build));
 
             return new WrittenEntry($entryId, new PlannedJob($stored, $before), new PlannedJob($longer, ($this->plan)($longer)));
         });
+    }
+
+    /** A day is left for clocks that go wrong and for the other side of the world. */
+    private static function ensureNotAhead(Event $event, \DateTimeImmutable $now): void
+    {
+        if ($event instanceof SafetyConfirmed && $event->confirmedAt > $now->modify('+1 day')) {
+            throw BadDocument::because('event.confirmedAt', 'lies in the future: it is confirmed before work begins.');
+        }
     }
 
     private function timing(\DateTimeImmutable $now, ?SentTimes $times): Timing

@@ -13,11 +13,16 @@ trait PlainFields
     public function text(string $key, int $longest = 200): string
     {
         $value = $this->value($key);
-        if (!\is_string($value) || '' === trim($value)) {
+        $seen = \is_string($value) ? preg_replace('/[\p{Z}\p{C}]+/u', '', mb_scrub($value)) : '';
+        if (!\is_string($value) || '' === $seen) {
             return $this->fault($key, null === $value ? 'is missing: fill it in.' : 'is empty: fill it in.', '?');
         }
         if (mb_strlen($value) > $longest || !mb_check_encoding($value, 'UTF-8') || 1 === preg_match('/[\x00-\x08\x0B-\x1F\x7F]/', $value)) {
             return $this->fault($key, "must be plain text of at most $longest characters.", '?');
+        }
+        // Turned round, or hidden between its letters, a name reads as another one.
+        if (1 === preg_match('/[\x{202A}-\x{202E}\x{2060}-\x{2069}\x{2028}\x{2029}\x{200B}\x{FEFF}]/u', $value)) {
+            return $this->fault($key, 'has signs that cannot be seen: type it anew.', '?');
         }
 
         return trim($value);
