@@ -38,9 +38,20 @@ final class CableTableFile
     /** The diameter over a layer stands in a column of this name and the layer's. */
     private const OVER = 'over-';
     private const ROWS_MOST = 5000;
+    /** A cell in quotes may hold a few lines. */
+    private const LINES_MOST = 10 * self::ROWS_MOST;
+    private const HEADING_LONGEST = 8000;
 
     public static function read(string $text): CableImport
     {
+        // Before anything is taken apart.
+        if (substr_count($text, "\n") + substr_count($text, "\r") > 2 * self::LINES_MOST) {
+            return CableImport::unreadable(\sprintf('has more than %d rows: split it.', self::ROWS_MOST));
+        }
+        $heading = strtok(substr(ltrim($text, "\u{FEFF}\r\n"), 0, self::HEADING_LONGEST + 1), "\r\n");
+        if (\strlen((string) $heading) > self::HEADING_LONGEST) {
+            return CableImport::unreadable(\sprintf('has a first line of more than %d signs, which names no columns.', self::HEADING_LONGEST));
+        }
         $rows = mb_check_encoding($text, 'UTF-8') ? Delimited::rows($text) : [];
         if ([] === $rows) {
             return CableImport::unreadable(

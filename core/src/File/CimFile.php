@@ -89,17 +89,20 @@ final class CimFile
     /** @param iterable<Construction> $cables */
     public static function write(iterable $cables): string
     {
-        $document = new \DOMDocument('1.0', 'UTF-8');
-        $document->formatOutput = true;
-        $root = $document->createElementNS(self::RDF, 'rdf:RDF');
-        $root->setAttributeNS('http://www.w3.org/2000/xmlns/', 'xmlns:cim', self::CIM);
-        $root->setAttributeNS('http://www.w3.org/2000/xmlns/', 'xmlns:berm', self::EXTENSION);
-        $document->appendChild($root);
-        foreach ($cables as $cable) {
-            $root->appendChild(self::element($document, $cable));
+        $xml = new \XMLWriter();
+        $xml->openMemory();
+        $xml->setIndent(true);
+        $xml->startDocument('1.0', 'UTF-8');
+        $xml->startElement('rdf:RDF');
+        foreach (['rdf' => self::RDF, 'cim' => self::CIM, 'berm' => self::EXTENSION] as $prefix => $namespace) {
+            $xml->writeAttribute("xmlns:$prefix", $namespace);
         }
+        foreach ($cables as $cable) {
+            self::element($xml, $cable);
+        }
+        $xml->endDocument();
 
-        return (string) $document->saveXML();
+        return $xml->outputMemory();
     }
 
     /** Null for what is not XML, and for a document type, which a cable list has no need of and an attacker has. */
@@ -234,7 +237,7 @@ final class CimFile
         };
     }
 
-    private static function element(\DOMDocument $document, Construction $cable): \DOMElement
+    private static function element(\XMLWriter $xml, Construction $cable): void
     {
         $design = $cable->design;
         $class = match (true) {
@@ -242,8 +245,8 @@ final class CimFile
             MetallicScreen::CopperTape === $design->metallicScreen => 'TapeShieldCableInfo',
             default => 'CableInfo',
         };
-        $element = $document->createElementNS(self::CIM, "cim:$class");
-        $element->setAttributeNS(self::RDF, 'rdf:ID', $cable->revision->id);
+        $xml->startElement("cim:$class");
+        $xml->writeAttribute('rdf:ID', $cable->revision->id);
         $metres = static fn (?Length $length, int $parts = 1): ?string => null === $length ? null : rtrim(
             rtrim(\sprintf('%.10F', $length->nanometres / 1e9 / $parts), '0'), '.',
         );
@@ -257,13 +260,13 @@ final class CimFile
         ];
         foreach ($texts as $name => $text) {
             if (null !== $text && (str_starts_with($name, $class) || !str_starts_with($name, 'ConcentricNeutral'))) {
-                $element->appendChild($document->createElementNS(self::CIM, "cim:$name"))->appendChild($document->createTextNode($text));
+                $xml->writeElement("cim:$name", $text);
             }
         }
         foreach (self::references($cable) as $name => $value) {
-            $reference = $document->createElementNS(self::CIM, "cim:$name");
-            $reference->setAttributeNS(self::RDF, 'rdf:resource', self::CIM.$value);
-            $element->appendChild($reference);
+            $xml->startElement("cim:$name");
+            $xml->writeAttribute('rdf:resource', self::CIM.$value);
+            $xml->endElement();
         }
         $ours = [
             'revision' => (string) $cable->revision->number, 'ratedVoltage' => $design->voltage->label,
@@ -271,13 +274,10 @@ final class CimFile
         ];
         foreach ($ours as $name => $text) {
             if (null !== $text) {
-                $element->appendChild(
-                    $document->createElementNS(self::EXTENSION, "berm:$name"),
-                )->appendChild($document->createTextNode($text));
+                $xml->writeElement("berm:$name", $text);
             }
         }
-
-        return $element;
+        $xml->endElement();
     }
 
     private static function thickness(Construction $cable): ?Length

@@ -23,7 +23,7 @@ final class Delimited
         $separator = self::separator(explode("\n", ltrim($plain, "\n"), 2)[0]);
         $rows = [];
         for ($number = 1; \is_array($cells = $table->fgetcsv($separator, '"', '')); ++$number) {
-            $row = array_map(static fn (?string $cell): string => trim((string) $cell), $cells);
+            $row = array_map(static fn (?string $cell): string => self::unguarded(trim((string) $cell)), $cells);
             if ('' !== implode('', $row)) {
                 $rows[$number] = $row;
             }
@@ -35,15 +35,20 @@ final class Delimited
     /** @param list<string> $cells */
     public static function line(array $cells): string
     {
-        return implode(
-            ',',
-            array_map(
-                static fn (string $cell): string => 1 === preg_match('/[",;\r\n\t]/', $cell)
-                    ? '"'.str_replace('"', '""', $cell).'"'
-                    : $cell,
-                $cells,
-            ),
-        )."\r\n";
+        return implode(',', array_map(self::cell(...), $cells))."\r\n";
+    }
+
+    private static function cell(string $text): string
+    {
+        // What begins like a formula would be run by a spreadsheet: a mark before it makes it a text.
+        $cell = 1 === preg_match('/\A[=+@\t\r-]/', $text) ? "'$text" : $text;
+
+        return 1 === preg_match('/[",;\r\n\t]/', $cell) ? '"'.str_replace('"', '""', $cell).'"' : $cell;
+    }
+
+    private static function unguarded(string $cell): string
+    {
+        return 1 === preg_match("/\A'[=+@-]/", $cell) ? substr($cell, 1) : $cell;
     }
 
     private static function inMemory(string $text): \SplTempFileObject

@@ -14,6 +14,7 @@ use Berm\Core\File\CableTypeFile;
 use Berm\Core\File\CimFile;
 use Berm\Core\File\Fields;
 use Berm\Core\File\ImportProblem;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
@@ -133,6 +134,49 @@ final class CableFilesTest extends TestCase
             array_map(static fn (array $problem): array => [$problem[0], $problem[1]], self::problems($import)),
         );
         self::assertSame('ratedVoltage', CimFile::read($xml, null)->problems[0]->column, 'the standard’s file has none: it is asked for');
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function tooMuch(): iterable
+    {
+        yield 'a first line that names nothing' => [str_repeat('a', 2_000_000)."\n1", 'has a first line of more than 8000 signs, which names no columns.'];
+        yield 'a hundred thousand columns' => [implode(',', range(1, 100_000)), 'has a first line of more than 8000 signs, which names no columns.'];
+        yield 'two million rows' => ["id,designation\n".str_repeat("\n", 2_000_000), 'has more than 5000 rows: split it.'];
+        yield 'rows that are not empty' => ["id,designation\n".str_repeat("a,b\n", 5001), 'has more than 5000 rows: split it.'];
+    }
+
+    /** Refused before it is taken apart: what somebody sends cannot keep others waiting. */
+    #[Test]
+    #[DataProvider('tooMuch')]
+    public function aTableThatIsTooLargeIsRefusedEarly(string $text, string $message): void
+    {
+        $import = CableTableFile::read($text);
+        self::assertSame([[1, '', $message]], self::problems($import));
+    }
+
+    /** A spreadsheet runs what begins like a formula; Berm writes it as a text and reads it again as it was. */
+    #[Test]
+    public function aCellThatASpreadsheetWouldRunIsAText(): void
+    {
+        foreach (['=1+1', '+1', '-1', '@SUM(A1)', '=HYPERLINK("x")'] as $designation) {
+            $cable = Fields::read(
+                [...CableTypeFile::write([...Library::shipped()][0]), 'designation' => $designation], CableTypeFile::read(...),
+            );
+            $table = CableTableFile::write([$cable]);
+            self::assertStringNotContainsString(",$designation", $table);
+            self::assertDoesNotMatchRegularExpression('/(^|,)"?[=+@-]/m', $table);
+            self::assertSame($designation, CableTableFile::read($table)->cables[0]->designation);
+        }
+    }
+
+    #[Test]
+    public function onlySoManyFaultsAreListedAndTheOthersCounted(): void
+    {
+        $row = "x,,15 kV,tin,compressed,4/0,xlpe,copper-tape,pvc\n";
+        $heading = "id,designation,ratedVoltage,conductorMaterial,conductorShape,conductorSize,insulation,metallicScreen,oversheath\n";
+        $import = CableTableFile::read($heading.str_repeat($row, 4000));
+        self::assertCount(201, $import->problems);
+        self::assertSame([102, '', 'and 7,800 more from here on.'], self::problems($import)[200]);
     }
 
     #[Test]
