@@ -8,7 +8,8 @@ use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 
 /**
- * What every answer tells the browser not to do. The list stands in config/security-headers.txt, which the web server reads for the files that it
+ * What every answer tells the browser not to do. The list stands in config/security-headers.txt, which the web server reads for the files
+ * that it
  * answers with itself.
  *
  * Radix puts scroll locking into a style element, hence inline styles; scripts come from here only.

@@ -13,7 +13,9 @@ final class OddDocumentsTest extends ApiTestCase
     /** @return iterable<string, array{string}> */
     public static function drafts(): iterable
     {
-        $sheet = json_decode((string) file_get_contents(__DIR__.'/../../demo/kits/quillon-straight-12.json'), true, 64, \JSON_THROW_ON_ERROR);
+        $sheet = json_decode(
+            (string) file_get_contents(__DIR__.'/../../demo/kits/quillon-straight-12.json'), true, 64, \JSON_THROW_ON_ERROR,
+        );
         self::assertIsArray($sheet);
         $with = static fn (string $key, mixed $value): string => json_encode([...$sheet, $key => $value], \JSON_THROW_ON_ERROR);
         yield 'nothing' => [''];
@@ -22,7 +24,9 @@ final class OddDocumentsTest extends ApiTestCase
         yield 'a list of lists' => ['[[[]]]'];
         yield 'numbers for keys' => ['{"1": 2, "3": {"4": []}}'];
         yield 'an empty key' => ['{"": 1}'];
-        foreach (['id', 'revision', 'name', 'function', 'sizes', 'cuts', 'parts', 'contents', 'stages', 'shelf', 'cores', 'insulations', 'endB'] as $key) {
+        foreach ([
+            'id', 'revision', 'name', 'function', 'sizes', 'cuts', 'parts', 'contents', 'stages', 'shelf', 'cores', 'insulations', 'endB',
+        ] as $key) {
             yield "$key is a number" => [$with($key, 3)];
             yield "$key is a list" => [$with($key, [[1], 'x', null])];
             yield "$key has numbers for keys" => [$with($key, ['1' => ['2' => ['3' => 'x']], '7' => 5])];
@@ -32,7 +36,9 @@ final class OddDocumentsTest extends ApiTestCase
             $sizes = $sheet['sizes'];
             self::assertTrue(\is_array($sizes) && \is_array($sizes[0]));
             yield "$key of a size is a list" => [$with('sizes', [[...$sizes[0], $key => ['1 mm', ['length' => '2 mm']]]])];
-            yield "$key of a size has numbers for keys" => [$with('sizes', [[...$sizes[0], $key => ['5' => '1 mm', '6' => ['length' => []]]]])];
+            yield "$key of a size has numbers for keys" => [
+                $with('sizes', [[...$sizes[0], $key => ['5' => '1 mm', '6' => ['length' => []]]]]),
+            ];
         }
     }
 

@@ -37,7 +37,9 @@ final class OddRequestsTest extends ApiTestCase
             foreach ([...$queries, "{$key}[]=1", "{$key}[a][b]=1"] as $query) {
                 $this->browser->request('GET', "$path?$query");
                 $answer = $this->browser->getResponse();
-                self::assertContains($answer->getStatusCode(), [200, 400, 404, 422], "$query: ".substr((string) $answer->getContent(), 0, 300));
+                self::assertContains(
+                    $answer->getStatusCode(), [200, 400, 404, 422], "$query: ".substr((string) $answer->getContent(), 0, 300),
+                );
                 if (200 !== $answer->getStatusCode()) {
                     self::assertSame('application/problem+json', $answer->headers->get('Content-Type'), $query);
                 }
@@ -59,7 +61,9 @@ final class OddRequestsTest extends ApiTestCase
     public function aNameIsOneThatCanBeRead(string $name, string $fault): void
     {
         $this->signIn('jointer');
-        $answer = $this->call('POST', '/api/jobs', ['id' => Uuid::v7()->toRfc4122(), 'name' => $name, 'function' => 'joint', 'unit' => 'mm']);
+        $answer = $this->call(
+            'POST', '/api/jobs', ['id' => Uuid::v7()->toRfc4122(), 'name' => $name, 'function' => 'joint', 'unit' => 'mm'],
+        );
         self::assertSame(422, $answer->getStatusCode());
         self::assertSame([['path' => 'name', 'message' => $fault]], self::at($answer, 'problems'));
     }
@@ -87,7 +91,9 @@ final class OddRequestsTest extends ApiTestCase
     {
         $this->signIn('jointer');
         $id = Uuid::v7()->toRfc4122();
-        $answer = $this->call('POST', '/api/jobs', "{\"id\": \"$id\", \"name\": \"One\", \"name\": \"Two\", \"function\": \"joint\", \"unit\": \"mm\"}");
+        $answer = $this->call(
+            'POST', '/api/jobs', "{\"id\": \"$id\", \"name\": \"One\", \"name\": \"Two\", \"function\": \"joint\", \"unit\": \"mm\"}",
+        );
         self::assertSame(422, $answer->getStatusCode());
         self::assertStringContainsString('"name" stands twice', self::text($answer, 'problems.0.message'));
     }

@@ -71,7 +71,9 @@ final class DoorTest extends TestCase
             self::assertSame('compiled', $later(
                 'WebAssembly.compile(new Uint8Array([0, 97, 115, 109, 1, 0, 0, 0])).then(() => done("compiled"), (e) => done(String(e)))',
             ));
-            self::assertStringContainsString('EvalError', $later('try { done(String(new Function("return 1")())) } catch (e) { done(String(e)) }'));
+            self::assertStringContainsString(
+                'EvalError', $later('try { done(String(new Function("return 1")())) } catch (e) { done(String(e)) }'),
+            );
         } finally {
             $page->close();
         }

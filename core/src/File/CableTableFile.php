@@ -50,7 +50,9 @@ final class CableTableFile
         }
         $heading = strtok(substr(ltrim($text, "\u{FEFF}\r\n"), 0, self::HEADING_LONGEST + 1), "\r\n");
         if (\strlen((string) $heading) > self::HEADING_LONGEST) {
-            return CableImport::unreadable(\sprintf('has a first line of more than %d signs, which names no columns.', self::HEADING_LONGEST));
+            return CableImport::unreadable(
+                \sprintf('has a first line of more than %d signs, which names no columns.', self::HEADING_LONGEST),
+            );
         }
         $rows = mb_check_encoding($text, 'UTF-8') ? Delimited::rows($text) : [];
         if ([] === $rows) {

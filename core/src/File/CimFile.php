@@ -302,7 +302,8 @@ final class CimFile
             'WireInfo.insulationMaterial' => 'WireInsulationKind.'.$insulation,
             'CableInfo.constructionKind' => 'CableConstructionKind.'.$design->conductor->shape->value,
             'CableInfo.outerJacketKind' => 'CableOuterJacketKind.'.(SheathMaterial::Pvc === $design->sheath ? 'pvc' : 'polyethylene'),
-            'CableInfo.shieldMaterial' => 'CableShieldMaterialKind.'.(MetallicScreen::LeadSheath === $design->metallicScreen ? 'lead' : 'copper'),
+            'CableInfo.shieldMaterial' => 'CableShieldMaterialKind.'
+                .(MetallicScreen::LeadSheath === $design->metallicScreen ? 'lead' : 'copper'),
         ];
     }
 }

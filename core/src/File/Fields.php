@@ -62,7 +62,9 @@ final class Fields
 
         $twice = KeysOnce::firstTwice($text);
         if (null !== $twice) {
-            throw BadDocument::because('', \sprintf('"%s" stands twice in one object: take one of them out.', mb_strimwidth($twice, 0, 40, '…')));
+            throw BadDocument::because(
+                '', \sprintf('"%s" stands twice in one object: take one of them out.', mb_strimwidth($twice, 0, 40, '…')),
+            );
         }
 
         return self::read($json, $make);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Berm\Core\File;
 
-/** Finds a key that stands twice in one object of a JSON text: which of the two is meant, nobody can tell. @internal use Fields::readText() */
+/**
+ * Finds a key that stands twice in one object of a JSON text: which of the two is meant, nobody can tell. @internal use Fields::readText()
+ */
 final class KeysOnce
 {
     /**

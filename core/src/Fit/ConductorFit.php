@@ -21,7 +21,9 @@ final class ConductorFit
         return $takes->contains($size)
             ? Finding::fits($criterion, $cable->end, Sentence::of($isOne ? 'It takes {takes}.' : '{size} lies in {takes}.', $values))
             : Finding::refused(
-                $criterion, $cable->end, Sentence::of($isOne ? 'The conductor is {size}; this takes {takes} only.' : '{size} lies outside {takes}.', $values),
+                $criterion, $cable->end, Sentence::of(
+                    $isOne ? 'The conductor is {size}; this takes {takes} only.' : '{size} lies outside {takes}.', $values,
+                ),
             );
     }
 }

@@ -67,7 +67,9 @@ final class BadFormula extends \DomainException implements CoreError
     /** @internal */
     public static function tooDeep(string $formula, int $deepest): self
     {
-        return new self(\sprintf('the formula "%s" has functions and conditions more than %d deep: say it in parts.', self::cut($formula), $deepest));
+        return new self(
+            \sprintf('the formula "%s" has functions and conditions more than %d deep: say it in parts.', self::cut($formula), $deepest),
+        );
     }
 
     /** @internal */

@@ -134,7 +134,9 @@ final readonly class KitSheet
     {
         $cores = $this->takes[array_key_first($this->takes)]->cores->value;
         $ends = \count($this->application->function->ends());
-        $ofPart = fn (Part $part): int => ($this->sizes[$size]->parts[$part->key]->count ?? 1) * ($part->isPerCore ? $cores : 1) * (Side::EachEnd === $part->side ? $ends : 1);
+        $ofPart = fn (Part $part): int => ($this->sizes[$size]->parts[$part->key]->count ?? 1)
+            * ($part->isPerCore ? $cores : 1)
+            * (Side::EachEnd === $part->side ? $ends : 1);
 
         return [
             ...array_map(

@@ -34,7 +34,9 @@ final readonly class Lap
         $window = $this->judgement->window;
         $value = $this->judgement->value;
 
-        return Sentence::of('{where}: the {part} '.$this->lies().'; the kit asks for {asked}.'.('' === $this->coverage->reason ? '' : ' {why}'), [
+        $why = '' === $this->coverage->reason ? '' : ' {why}';
+
+        return Sentence::of('{where}: the {part} '.$this->lies()."; the kit asks for {asked}.$why", [
             'where' => ucfirst($this->place->where->label()),
             'part' => lcfirst($this->part->name),
             'of' => null === $this->coverage->of->asLayer() ? lcfirst($this->name) : Sentence::plain("[$this->name]"),

@@ -65,6 +65,15 @@ final class CompletionTest extends TestCase
         self::assertSame(['3.048 mm', '8.382 mm'], [$over('steel-tape'), $over('steel-wire')]);
     }
 
+    /** Under a counter helix of 0.1 mm (common practice). */
+    #[Test]
+    public function wiresThatAreGivenMakeTheScreen(): void
+    {
+        $complete = Completion::of(self::described([], ['metallicScreen' => 'copper-wire', 'screenWires' => ['count' => 36, 'diameter' => '0.8 mm']]));
+        $under = $complete->diameterOver(LayerKind::InsulationScreen) ?? self::fail('no screen');
+        self::assertSame('1.8 mm', $complete->diameterOver(LayerKind::MetallicScreen)?->minus($under)->toText());
+    }
+
     #[Test]
     public function threeCoresAreLaidUpFromTheStatedCore(): void
     {

@@ -46,6 +46,17 @@ final class AgeWithinTest extends TestCase
     }
 
     #[Test]
+    public function aDateThatIsStillToComeIsSaid(): void
+    {
+        $said = static fn (string $made): string => AgeWithin::ofMonths(24)->judge(
+            Made::parse($made) ?? self::fail('it is a date'), new Circumstances(Values::of([]), new \DateTimeImmutable('2026-11-26'), null),
+        )->sentence->template;
+        self::assertSame(
+            ['2026-11-26.', '2026-11-27, which is still to come.'], [$said('2026-11-26'), $said('2026-11-27')],
+        );
+    }
+
+    #[Test]
     public function whatIsNoDateIsNone(): void
     {
         foreach (['x', '', '2026', '2026-13', '2026-02-30', '13/2026', '26-11-2026', '0026-01-01'] as $text) {

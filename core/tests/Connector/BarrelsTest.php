@@ -16,13 +16,20 @@ use PHPUnit\Framework\TestCase;
 /** A connector with two sides goes on the way round in which each conductor lies in the side that is made for it. */
 final class BarrelsTest extends TestCase
 {
-    /** @return iterable<string, array{string, string, string, list<string>}> connector, cables; metal and greatest size of the side at A and at B */
+    /**
+     * @return iterable<string, array{string, string, string, list<string>}> connector, cables; metal and greatest size of the side at A and
+     *                                                                       at B
+     */
     public static function sides(): iterable
     {
         yield 'aluminium at A' => ['brasswick-bi-95', 'iec-1x95-al-12', 'iec-1x95-cu-12', ['aluminium 95 mm²', 'copper 95 mm²']];
         yield 'aluminium at B' => ['brasswick-bi-95', 'iec-1x95-cu-12', 'iec-1x95-al-12', ['copper 95 mm²', 'aluminium 95 mm²']];
-        yield 'the large side at A' => ['brasswick-al-cu-240', 'iec-1x240-al-12', 'iec-1x185-cu-12', ['aluminium 240 mm²', 'copper 185 mm²']];
-        yield 'the large side at B' => ['brasswick-al-cu-240', 'iec-1x185-cu-12', 'iec-1x240-al-12', ['copper 185 mm²', 'aluminium 240 mm²']];
+        yield 'the large side at A' => [
+            'brasswick-al-cu-240', 'iec-1x240-al-12', 'iec-1x185-cu-12', ['aluminium 240 mm²', 'copper 185 mm²'],
+        ];
+        yield 'the large side at B' => [
+            'brasswick-al-cu-240', 'iec-1x185-cu-12', 'iec-1x240-al-12', ['copper 185 mm²', 'aluminium 240 mm²'],
+        ];
         yield 'where it fits neither way, as its sheet has it' => [
             'brasswick-bi-95', 'iec-1x95-cu-12', 'iec-1x95-cu-12', ['aluminium 95 mm²', 'copper 95 mm²'],
         ];

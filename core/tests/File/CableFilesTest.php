@@ -106,6 +106,8 @@ final class CableFilesTest extends TestCase
                 [$read->designation, $read->design->conductor->size->label],
             );
             self::assertEquals($cables[$i]->design->wires, $read->design->wires);
+            $screens = [$cables[$i]->design->metallicScreen, $cables[$i]->design->insulationScreen];
+            self::assertSame($screens, [$read->design->metallicScreen, $read->design->insulationScreen]);
             self::assertSame(
                 $cables[$i]->diameterOver(LayerKind::Insulation)?->toText(), $read->diameterOver(LayerKind::Insulation)?->toText(),
             );
@@ -128,7 +130,9 @@ final class CableFilesTest extends TestCase
         self::assertSame('9.2 mm', $import->cables[0]->diameterOver(LayerKind::Conductor)?->toText());
         self::assertSame(['good', 1], [$import->cables[0]->revision->id, $import->cables[0]->revision->number]);
         $renamed = CimFile::read(str_replace('IdentifiedObject.name>good', 'IdentifiedObject.name>Drum 7 (old)', $xml), '15 kV')->cables[0];
-        self::assertSame(['good', 'Drum 7 (old)'], [$renamed->revision->id, $renamed->designation], 'the id of the file, the name for people');
+        self::assertSame(
+            ['good', 'Drum 7 (old)'], [$renamed->revision->id, $renamed->designation], 'the id of the file, the name for people',
+        );
         self::assertSame(
             [[2, 'WireInfo.insulationMaterial'], [3, 'CableInfo.diameterOver…']],
             array_map(static fn (array $problem): array => [$problem[0], $problem[1]], self::problems($import)),
@@ -139,8 +143,12 @@ final class CableFilesTest extends TestCase
     /** @return iterable<string, array{string, string}> */
     public static function tooMuch(): iterable
     {
-        yield 'a first line that names nothing' => [str_repeat('a', 2_000_000)."\n1", 'has a first line of more than 8000 signs, which names no columns.'];
-        yield 'a hundred thousand columns' => [implode(',', range(1, 100_000)), 'has a first line of more than 8000 signs, which names no columns.'];
+        yield 'a first line that names nothing' => [
+            str_repeat('a', 2_000_000)."\n1", 'has a first line of more than 8000 signs, which names no columns.',
+        ];
+        yield 'a hundred thousand columns' => [
+            implode(',', range(1, 100_000)), 'has a first line of more than 8000 signs, which names no columns.',
+        ];
         yield 'two million rows' => ["id,designation\n".str_repeat("\n", 2_000_000), 'has more than 5000 rows: split it.'];
         yield 'rows that are not empty' => ["id,designation\n".str_repeat("a,b\n", 5001), 'has more than 5000 rows: split it.'];
     }

@@ -53,7 +53,9 @@ final class ObstacleTest extends TestCase
         self::assertSame([End::A, End::B], array_map(static fn (Obstacle $lap): ?End => $lap->where->end, $laps));
         self::assertSame([Severity::Stops, Severity::Stops], array_map(static fn (Obstacle $lap): Severity => $lap->severity(), $laps));
         self::assertStringContainsString('7 mm of the', self::said($laps[0]));
-        $begun = Written::plan(self::job(self::LONG_CONNECTOR), [Written::safe(), ...self::parked(), self::cut(End::A, Cut::Oversheath, '263')]);
+        $begun = Written::plan(
+            self::job(self::LONG_CONNECTOR), [Written::safe(), ...self::parked(), self::cut(End::A, Cut::Oversheath, '263')],
+        );
         self::assertSame(
             [Step::MarkOut, Step::Build], [$laps[0]->step, self::obstacles($begun, ObstacleCode::LapShort)[0]->step],
             'marked out again while nothing is cut',

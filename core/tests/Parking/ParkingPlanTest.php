@@ -43,7 +43,9 @@ final class ParkingPlanTest extends TestCase
         self::assertSame('-160 mm', $parking->sides[0]->spare()?->toText());
     }
 
-    /** Held against every split there is, of seven parts that may wait on either end: what fits is found, and no other moves fewer parts. */
+    /**
+     * Held against every split there is, of seven parts that may wait on either end: what fits is found, and no other moves fewer parts.
+     */
     #[Test]
     public function noOtherSplitMovesFewerParts(): void
     {
@@ -104,7 +106,9 @@ final class ParkingPlanTest extends TestCase
      */
     private static function parkingOf(array $lengths, array $preferred, array $free): ParkingPlan
     {
-        $job = Example::with(Example::with(Example::joint(), 'ends.A.freeLength', "{$free['A']} mm"), 'ends.B.freeLength', "{$free['B']} mm");
+        $job = Example::with(
+            Example::with(Example::joint(), 'ends.A.freeLength', "{$free['A']} mm"), 'ends.B.freeLength', "{$free['B']} mm",
+        );
         $parts = $sizes = [];
         foreach ($lengths as $i => $length) {
             $sizes["part-$i"] = ['length' => "$length mm", 'expandedBore' => '55 mm', 'recoveredBore' => '12 mm'];

@@ -79,6 +79,16 @@ final class DewPointTest extends TestCase
         self::assertSame($verdict, Sweating::verdict($margin));
     }
 
+    /** The limit itself is kept, and what the instruments cannot tell ends where they can. */
+    #[Test]
+    public function theEdgesOfTheVerdictsBelongToTheBetterOne(): void
+    {
+        self::assertSame(
+            [Verdict::Out, Verdict::NotProved, Verdict::NotProved, Verdict::Inside],
+            array_map(Sweating::verdict(...), [-0.001, 0.0, Sweating::UNCERTAINTY - 0.001, Sweating::UNCERTAINTY]),
+        );
+    }
+
     #[Test]
     public function whatIsNotReadCannotBeTold(): void
     {

@@ -47,7 +47,8 @@ final class PlansReadTest extends TestCase
     public static function accessories(): iterable
     {
         $read = [
-            'quillon-straight-12', 'thole-splice-15', 'quillon-nested-24', 'quillon-wire-joint-12', 'harrow-allinone-28', 'harrow-elbow-600-25',
+            'quillon-straight-12', 'thole-splice-15', 'quillon-nested-24', 'quillon-wire-joint-12', 'harrow-allinone-28',
+            'harrow-elbow-600-25',
             'quillon-end-3c-12', 'harrow-skirt-end-35', 'quillon-transition-17', 'marlpike-pullout-24',
         ];
         foreach (DemoSheetsTest::systems() as $name => $system) {

@@ -73,7 +73,9 @@ final class PartInWords
             'most' => $window->max,
         ], static fn (Sentence|Length|string|null $value): bool => null !== $value);
 
-        return new Rule("part/{$part->key}/{$coverage->rule->value}/{$coverage->of->key}", $part->name, Sentence::of(match ($coverage->rule) {
+        $key = "part/{$part->key}/{$coverage->rule->value}/{$coverage->of->key}";
+
+        return new Rule($key, $part->name, Sentence::of(match ($coverage->rule) {
             CoverageRule::Laps => 'Must cover {amount} of the {of}, at each end.',
             CoverageRule::Covers => 'Must cover all of the {of}, and {amount} more on both sides.',
             CoverageRule::Butts => 'Must meet the {of} within {most}.',

@@ -86,6 +86,10 @@ final class FictitiousDiameterTest extends TestCase
         yield 'the same with a covering and no armour: of one core none is counted' => [
             Cores::One, 50, 2500, 6, Bedding::Extruded, Armour::None, '8 16 16.6 16.6 16.6 16.6 16.6 1.8 20.2',
         ];
+        // 11 + 6.8 + 3 = 20.8; + 0.8; × 2.16 = 46.66; + 1.2 of covering, which lies over the metal: 0.035 × 47.9 + 1 = 2.6765.
+        yield '3×95 6/10 kV, 8 mm² of tape, a covering and no armour' => [
+            Cores::Three, 95, 3400, 8, Bedding::Extruded, Armour::None, '11 20.8 21.6 46.7 47.9 47.9 47.9 2.7 53.3',
+        ];
         // 19.5 + 16 + 3 = 38.5; + 1.2; 0.035 × 39.7 + 1 = 2.3895.
         yield '1×300 18/30 kV, 25 mm² of wires' => [
             Cores::One, 300, 8000, 25, Bedding::None, Armour::None, '19.5 38.5 39.7 39.7 39.7 39.7 39.7 2.4 44.5',
