@@ -48,7 +48,8 @@ final class NextStepFinder
             ObstacleCode::CableMissing => 'Choose the cables and measure them',
             ObstacleCode::KitMissing => 'Choose the kit',
             ObstacleCode::ConnectorMissing => "Choose the $connector",
-            ObstacleCode::CannotTell, ObstacleCode::RoomUnknown => 'Measure what is missing on the cables',
+            ObstacleCode::CannotTell => Step::Kit === $obstacle->step ? 'Say where it will be' : 'Measure what is missing on the cables',
+            ObstacleCode::RoomUnknown => 'Measure what is missing on the cables',
             ObstacleCode::DoesNotFit => match ($obstacle->step) {
                 Step::Kit => 'Choose a kit that fits',
                 Step::Connector => "Choose a $connector that fits",

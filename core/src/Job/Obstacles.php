@@ -81,12 +81,18 @@ final readonly class Obstacles
 
         return array_values(array_map(static fn (Finding $finding): Obstacle => Obstacle::of(
             Outcome::CannotTell === $finding->outcome ? ObstacleCode::CannotTell : ObstacleCode::DoesNotFit,
-            Outcome::CannotTell === $finding->outcome ? Step::Cables : $step,
+            self::step($step, $finding),
             null === $finding->end ? $finding->reason : Sentence::of(
                 "End {$finding->end->value}: {reason}", ['reason' => $finding->reason],
             ),
             Where::of($finding->end, null),
         ), $stopping));
+    }
+
+    /** What the cables do not tell yet is found at the cables; where the accessory will be is said with the kit. */
+    private static function step(Step $step, Finding $finding): Step
+    {
+        return Outcome::CannotTell === $finding->outcome && Criterion::Place !== $finding->criterion ? Step::Cables : $step;
     }
 
     /** @return list<Obstacle> */

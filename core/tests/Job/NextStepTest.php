@@ -25,6 +25,7 @@ final class NextStepTest extends TestCase
         yield 'the kit' => [Example::with($job, 'kit', null), Step::Kit, 'Choose the kit'];
         yield 'the connector' => [Example::with($job, 'connector', null), Step::Connector, 'Choose the connector'];
         yield 'a reading' => [Example::with($job, 'ends.A.readings.insulation', []), Step::Cables, 'Measure what is missing on the cables'];
+        yield 'where it will be' => [Example::with($job, 'kit.sheet.places', ['buried']), Step::Kit, 'Say where it will be'];
         yield 'a kit that fits' => [
             Example::with($job, 'ends.A.readings.insulation', Example::readings('16.4')), Step::Kit, 'Choose a kit that fits',
         ];
