@@ -10,6 +10,7 @@ use Berm\Core\Check\Check;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\WaitSince;
 use Berm\Core\Job\Plan;
+use Berm\Core\Saying\Sentence;
 
 /** The stages of a job with what is done in them; only where the kit sheet has stages. */
 final readonly class StageJson
@@ -33,8 +34,8 @@ final readonly class StageJson
         return [
             'key' => $stage->key,
             'title' => $stage->title,
-            'does' => $stage->does,
-            'cautions' => $stage->cautions,
+            'does' => self::inTerms($stage->does),
+            'cautions' => self::inTerms($stage->cautions),
             'parks' => $stage->parks,
             'uses' => array_map($name, $stage->uses),
             'installs' => array_map($name, $stage->installs),
@@ -45,6 +46,18 @@ final readonly class StageJson
             'finishedAt' => $this->plan->build->finished($stage->key)?->entry->doneAt()->format(\DATE_ATOM),
             'checks' => $this->checks($progress),
         ];
+    }
+
+    /**
+     * A sheet names what stands in brackets in the IEC's terms: everybody reads them in their own.
+     *
+     * @param list<string> $lines
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function inTerms(array $lines): array
+    {
+        return array_map(static fn (string $line): array => SentenceJson::of(Sentence::plain($line)), $lines);
     }
 
     /** @return list<array<string, mixed>> */

@@ -1,11 +1,14 @@
 import type { Job, Stage } from '../../api/types'
+import { say } from '../../domain/sentence'
 import { classes } from '../../ui/classes'
 import { Note } from '../../ui/Note'
+import { useUnit } from '../../ui/UnitContext'
 
 export const stageNow = (job: Job): Stage | null => job.stages?.find((stage) => stage.key === job.next.stage) ?? null
 
 /** Where the work stands: the stage, what can hurt in it, and what the leaflet says to do. */
 export function StageHead({ job }: { job: Job }) {
+  const unit = useUnit()
   const stage = stageNow(job)
   if (!stage || job.completion.complete) return null
   const number = (job.stages?.indexOf(stage) ?? 0) + 1
@@ -15,14 +18,14 @@ export function StageHead({ job }: { job: Job }) {
         {number}. {stage.title}
       </h2>
       {stage.cautions.map((caution) => (
-        <Note key={caution} tone="unproved" title="Caution">
-          {caution}
+        <Note key={caution.template} tone="unproved" title="Caution">
+          {say(caution, unit)}
         </Note>
       ))}
       {stage.does.length > 0 && (
         <ol className="grid list-decimal gap-1 pl-5">
           {stage.does.map((line) => (
-            <li key={line}>{line}</li>
+            <li key={line.template}>{say(line, unit)}</li>
           ))}
         </ol>
       )}
