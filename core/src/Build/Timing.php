@@ -31,8 +31,7 @@ final readonly class Timing
 
     /**
      * Of an entry that was made on a device and sent some time later. The device's clock may be wrong, but it goes as fast as the server's:
-     * how
-     * long the entry waited is known.
+     * how long the entry waited is known.
      *
      * @param \DateTimeImmutable|null $told when it was done, where somebody says so
      *

@@ -40,8 +40,7 @@ final class ConnectorFit
 
     /**
      * Said, and nothing stops: which class is wanted is for the network's owner. Source: IEC 61238-1-3, class A for networks where short
-     * circuits
-     * are to be borne, class B where they are not.
+     * circuits are to be borne, class B where they are not.
      *
      * @param list<CableEnd> $cables
      *

@@ -18,8 +18,7 @@ final readonly class Evidence
 
     /**
      * Each measured layer counts with the wall from the measured one beneath, since the tolerances of diameters add up from layer to layer
-     * and
-     * those of walls do not.
+     * and those of walls do not.
      */
     public static function of(AsFound $asFound): self
     {

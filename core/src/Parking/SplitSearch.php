@@ -8,9 +8,9 @@ use Berm\Core\Kit\KitSize;
 use Berm\Core\Kit\Part;
 
 /**
- * Finds the allowed split that moves fewest parts from their preferred end and fits. Part by part: of splits that load every room alike
- * only
- * the one that moved fewest goes on, so that as many are looked at as there are different loads, and not two for each part and more.
+ * Finds the allowed split that moves fewest parts from their preferred end and fits. Part by part: of splits that load every room
+ * alike only the one that moved fewest goes on, so that as many are looked at as there are different loads, and not two for each part and
+ * more.
  *
  * @internal use ParkingPlan::of()
  */

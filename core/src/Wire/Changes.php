@@ -6,8 +6,7 @@ namespace Berm\Core\Wire;
 
 /**
  * What differs between two answers of the same shape: where, and what is there now. Whoever has the first one and sets each value at its
- * place
- * has the second.
+ * place has the second.
  */
 final class Changes
 {

@@ -26,6 +26,8 @@ final class TimingTest extends TestCase
         yield 'by a clock that is a year behind' => ['2025-03-14 10:00:00', '2025-03-14 10:30:00', null, '2026-03-14 11:30:00', false];
         yield 'told' => ['2026-03-14 12:00:00', '2026-03-14 12:00:00', '2026-03-14 09:15:00', '2026-03-14 09:15:00', true];
         yield 'nothing known' => [null, null, null, null, false];
+        yield 'made, and nobody knows when it was sent' => ['2026-03-14 10:59:00', null, null, null, false];
+        yield 'sent, and nobody knows when it was made' => [null, '2026-03-14 11:59:00', null, null, false];
     }
 
     #[Test]

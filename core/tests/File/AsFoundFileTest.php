@@ -50,6 +50,20 @@ final class AsFoundFileTest extends TestCase
     }
 
     #[Test]
+    public function whereAReadingWasTakenComesBack(): void
+    {
+        $reading = ['typed' => '19.5', 'unit' => 'mm', 'instrument' => 'caliper'];
+        $taken = [[...$reading, 'place' => 2, 'axis' => 135], [...$reading, 'place' => 9, 'axis' => 0], $reading];
+        $read = static fn (array $readings): mixed => self::readAndWritten(['readings' => ['insulation' => $readings]])['readings'] ?? null;
+        self::assertEquals((object) ['insulation' => $taken], $read($taken));
+        self::assertEquals(
+            (object) ['insulation' => [[...$reading, 'place' => 2, 'axis' => 0]]],
+            $read([[...$reading, 'place' => 2]]),
+            'on the first axis where none is said',
+        );
+    }
+
+    #[Test]
     public function aReadingOfNoughtIsRefusedAtItsPlace(): void
     {
         $reading = static fn (string $typed): array => ['typed' => $typed, 'unit' => 'mm', 'instrument' => 'caliper'];
