@@ -5,7 +5,9 @@ declare(strict_types=1);
 /*
  * Seeds small faults into core/src, one at a time, and tells which of them no test of the core finds.
  *
- * usage: php tools/mutants.php [--count=200] [--seed=1] [--only=Build,Formula] [--workers=2]
+ * usage: php tools/mutants.php [--count=200] [--seed=1] [--only=Build,Formula] [--workers=2] [--again=FILE]
+ *
+ * --again seeds only what FILE, the print of an earlier run, says survived: wherever its line is now.
  *
  * The sources stay as they are: each fault is a copy of one file that is loaded instead. Left out are core/src/Wire and Record, which are
  * tested through the application, and the numbers in constants.
@@ -139,7 +141,7 @@ function start(string $root, string $file, string $faulty, int $slot): array
     return is_resource($process) ? [$process, $pipes[1]] : throw new RuntimeException('no process');
 }
 
-$options = getopt('', ['count:', 'seed:', 'only:', 'workers:']);
+$options = getopt('', ['count:', 'seed:', 'only:', 'workers:', 'again:']);
 $number = static fn (string $key, int $default): int => is_string($options[$key] ?? null) ? (int) $options[$key] : $default;
 $only = is_string($options['only'] ?? null) ? explode(',', $options['only']) : [];
 @mkdir("$root/var/mutants", recursive: true);
@@ -153,6 +155,12 @@ foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/cor
     if (!in_array($folder, LEFT_OUT, true) && ([] === $only || in_array($folder, $only, true))) {
         array_push($all, ...faults((string) $file));
     }
+}
+if (is_string($options['again'] ?? null)) {
+    $said = (string) file_get_contents($options['again']);
+    $all = array_filter($all, static fn (array $fault): bool => 1 === preg_match(
+        '{^SURVIVES '.preg_quote(substr($fault[0], strlen("$root/core/src/"))).':\d+  '.preg_quote($fault[2]).'$}m', $said,
+    ));
 }
 mt_srand($number('seed', 1));
 usort($all, static fn (array $a, array $b): int => [$a[0], $a[1], $a[3]] <=> [$b[0], $b[1], $b[3]]);

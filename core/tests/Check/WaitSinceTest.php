@@ -33,9 +33,8 @@ final class WaitSinceTest extends TestCase
     {
         $done = new \DateTimeImmutable('2026-03-14 12:00:00');
         $wait = WaitSince::between('connector', Duration::ofSeconds(600), Duration::ofSeconds(1800));
-        $verdict = $wait->judge(
-            Waited::itOut(), new Circumstances(Values::of([]), $done, null === $seconds ? null : $done->setTimestamp($done->getTimestamp() - $seconds)),
-        );
+        $since = null === $seconds ? null : $done->setTimestamp($done->getTimestamp() - $seconds);
+        $verdict = $wait->judge(Waited::itOut(), new Circumstances(Values::of([]), $done, $since));
         self::assertSame($isWithin ? Verdict::Inside : Verdict::Out, $verdict->verdict);
     }
 }
