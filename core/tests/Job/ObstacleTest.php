@@ -29,6 +29,7 @@ use Berm\Core\Quantity\Instrument;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Reading;
 use Berm\Core\Saying\Reader;
+use Berm\Core\Saying\Sentence;
 use Berm\Core\Section\LapPlace;
 use Berm\Core\Tests\Example;
 use Berm\Core\Tests\Written;
@@ -152,6 +153,22 @@ final class ObstacleTest extends TestCase
             self::assertSame(self::said($kitless->obstacles[0]), Written::refusal($kitless, $event));
             self::assertSame(trim($message), Written::refusal($planned, $event));
         }
+    }
+
+    #[Test]
+    public function whatDoesNotFitBarsNewWorkButNeitherACorrectionNorWhatIsBuilt(): void
+    {
+        $cannot = Obstacle::of(ObstacleCode::DoesNotFit, Step::Kit, Sentence::plain('It does not fit.'));
+        $begun = Written::plan(self::job(), [Written::safe(), ...self::parked(), self::cut(End::A, Cut::Oversheath, '250')])->build;
+        $built = Written::plan(
+            self::job(), [Written::safe(), ...self::parked(), ...self::cutsOf(250, 215, 165, 57.5), new ConnectorFitted('')],
+        )->build;
+        $bars = static fn (Event $event): bool => $cannot->bars($event, $begun);
+        self::assertTrue($bars(self::cut(End::A, Cut::MetallicScreen, '215')), 'the next cut');
+        self::assertFalse($bars(self::cut(End::A, Cut::Oversheath, '251')), 'the same cut, measured again');
+        self::assertFalse($bars(Written::safe()), 'what is no work');
+        self::assertTrue($bars(new ConnectorFitted('')));
+        self::assertFalse($cannot->bars(self::cut(End::A, Cut::Bedding, '215'), $built), 'the connector is on');
     }
 
     #[Test]
