@@ -9,8 +9,7 @@ use Symfony\Component\HttpKernel\Event\ResponseEvent;
 
 /**
  * What every answer tells the browser not to do. The list stands in config/security-headers.txt, which the web server reads for the files
- * that it
- * answers with itself.
+ * that it answers with itself.
  *
  * Radix puts scroll locking into a style element, hence inline styles; scripts come from here only.
  */

@@ -35,9 +35,8 @@ final class IdentifiedJson
             'isPossible' => $candidate->isPossible(),
             'agreements' => array_map(static fn (Agreement $agreement): array => [
                 'layer' => $agreement->kind->value, 'isContradicted' => $agreement->isContradicted(),
-                'judgement' => null === $agreement->judgement
-                    ? null
-                    : FitJson::judgement($agreement->judgement), 'reason' => SentenceJson::of($agreement->reason),
+                'judgement' => null === $agreement->judgement ? null : FitJson::judgement($agreement->judgement),
+                'reason' => SentenceJson::of($agreement->reason),
             ], $candidate->agreements),
             'contradictions' => array_map(static fn (Sight $sight): string => $sight->value, $candidate->contradictions),
         ];

@@ -41,11 +41,8 @@ final class KitSheetJson
     {
         return [
             'key' => $change->key, 'heading' => SentenceJson::of(Sentence::plain($change->heading)),
-            'before' => null === $change->before
-                ? null
-                : self::rule($change->before), 'after' => null === $change->after
-                ? null
-                : self::rule($change->after),
+            'before' => null === $change->before ? null : self::rule($change->before),
+            'after' => null === $change->after ? null : self::rule($change->after),
         ];
     }
 
