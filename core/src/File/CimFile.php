@@ -17,8 +17,7 @@ use Berm\Core\Quantity\Rounding;
  * Cables as a utility's asset system hands them over: RDF/XML with the cable classes of IEC 61968-11.
  *
  * Names of classes, attributes and enumerations from memory of the standard. Its lengths are metres. It has no rated voltage for a cable
- * type,
- * so the voltage is asked for, or taken from the extension that Berm writes.
+ * type, so the voltage is asked for, or taken from the extension that Berm writes.
  */
 final class CimFile
 {

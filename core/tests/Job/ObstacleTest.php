@@ -41,8 +41,7 @@ final class ObstacleTest extends TestCase
 {
     /**
      * 130 mm of connector with bores of 50 mm hold the conductors 15 mm from its centre. The insulation screen is cut at 130 / 2 + 5 + 108
-     * =
-     * 178 mm, so 193 mm from the centre; the tube of 400 mm ends at 200 mm and covers 7 mm where 25 mm are asked.
+     * = 178 mm, so 193 mm from the centre; the tube of 400 mm ends at 200 mm and covers 7 mm where 25 mm are asked.
      */
     private const LONG_CONNECTOR = ['connector.length', '130 mm'];
 
