@@ -5,7 +5,7 @@ set -euo pipefail
 . "$(dirname "$0")/lib.sh"
 what=${1:-run}
 
-need=(php8.2-cli php8.2-fpm php8.2-pgsql php8.2-intl php8.2-mbstring php8.2-xml php8.2-curl php8.2-zip php8.2-gd php8.2-apcu postgresql-15 nginx-light)
+need=(php8.2-cli php8.2-fpm php8.2-pgsql php8.2-intl php8.2-mbstring php8.2-xml php8.2-curl php8.2-zip php8.2-gd php8.2-apcu postgresql-15 nginx-light curl)
 [ "$what" = test ] && need+=(chromium chromium-driver poppler-utils units wrk)
 missing=()
 for package in "${need[@]}"; do
@@ -14,8 +14,14 @@ done
 if [ ${#missing[@]} -gt 0 ]; then
   [ "$(id -u)" = 0 ] || die "these Debian packages are missing: ${missing[*]}. Install them with: sudo apt-get install ${missing[*]}"
   say "Installing ${missing[*]}"
+  umask 022
   apt-get update -qq
   DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends -o DPkg::Lock::Timeout=300 "${missing[@]}" > /dev/null
+  umask 077
+fi
+# Serving needs no rights: it is done by a user of its own, whom nobody signs in as.
+if is_root && ! getent passwd "$server_user" > /dev/null; then
+  useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$server_user"
 fi
 for command in php composer node npm; do
   command -v "$command" > /dev/null || die "$command is missing: install it, then run this again."
@@ -32,8 +38,6 @@ if [ "$(cat vendor/.berm 2>/dev/null)" != "$(stamp composer.json composer.pins.j
   composer update --lock --no-install --no-scripts --no-interaction --quiet
   composer install --no-scripts --no-interaction --quiet
   php tools/composer-pins.php check
-  # Some archives carry files that only their owner may read; the server's workers run as somebody else.
-  chmod -R go+rX vendor
   stamp composer.json composer.pins.json > vendor/.berm
 fi
 if [ "$(cat web/node_modules/.berm 2>/dev/null)" != "$(stamp web/package.json web/package-lock.json)" ]; then

@@ -33,7 +33,7 @@ if wants app || wants journey; then
   step "A database for the tests"
   fresh_application test
   rm -rf var/cache/test
-  APP_ENV=prod php bin/console doctrine:schema:validate --quiet || die "the migrations do not give the tables that the rows describe"
+  console owner doctrine:schema:validate --quiet || die "the migrations do not give the tables that the rows describe"
 fi
 if wants app; then
   step "The application, against PostgreSQL"

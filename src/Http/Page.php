@@ -4,21 +4,31 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use Doctrine\DBAL\Connection;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
-/** The application's one page, the contract, and the empty route that speed is measured against. */
+/** The application's one page, the contract, the empty route that speed is measured against, and the one that needs every part. */
 final readonly class Page
 {
-    public function __construct(private string $project)
+    public function __construct(private string $project, private Connection $connection)
     {
     }
 
     #[Route('/api/ping', methods: ['GET'])]
     public function ping(): JsonResponse
     {
+        return new JsonResponse([]);
+    }
+
+    /** Whether what a page needs is there: this server, and a database that answers. */
+    #[Route('/api/ready', methods: ['GET'])]
+    public function ready(): JsonResponse
+    {
+        $this->connection->executeQuery('SELECT 1');
+
         return new JsonResponse([]);
     }
 

@@ -1,0 +1,13 @@
+-- What each role may do with the tables: all of it, said anew by their owner after every migration. What is not said here is not allowed.
+-- berm_app is the application: it can neither change nor empty what is only ever added to. berm_reader makes backups.
+revoke all on all tables in schema public from berm_app, berm_reader;
+grant usage on schema public to berm_app, berm_reader;
+
+grant select on all tables in schema public to berm_app;
+grant insert on log_entry, sheet to berm_app;
+grant insert, update on job, person, box, tool to berm_app;
+grant insert, update, delete on kit_draft, session, sign_in_try to berm_app;
+
+-- A session is a key to the door: no backup holds one.
+grant select on all tables in schema public to berm_reader;
+revoke all on session, sign_in_try from berm_reader;
