@@ -34,7 +34,7 @@ as() {
 
 # Folders that only their owner enters. The state folder itself can be passed through, and tells nothing.
 make_state() {
-  mkdir -p "$state"; chmod 711 "$state"
+  (umask 022; mkdir -p "$state"); chmod 711 "$state"
   local folder
   for folder in run log workers; do
     mkdir -p "$state/$folder"; chmod 700 "$state/$folder"

@@ -165,7 +165,11 @@ start() {
   settings "$port"
   local now; now=$(find "$conf" -name "*.conf" -o -name "tls.*" | sort | xargs cat | sha256sum)
   for part in nginx fpm; do rotate "$server_user" "$log/$part.log"; done
-  if [ "$was" != "$now" ] || ! answers; then end nginx; end fpm; fi
+  # Changed settings, or parts that are there and do not answer: all begins anew. A part that is not there is begun alone.
+  if [ "$was" != "$now" ]; then end nginx; end fpm; elif leads nginx && leads fpm && ! answers; then
+    say "The server did not answer: it is started again."
+    was=; end nginx; end fpm
+  fi
   leads nginx || { end nginx; is_free "$port" || die "port $port is in use by another program, or only the administrator may take it: choose one with BERM_PORT=8012 ./berm start"; }
   : > "$state/serve.log"
   for part in fpm nginx; do

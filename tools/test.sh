@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# Everything that is checked. State of its own in var/test, so that nothing that runs is touched.   usage: tools/test.sh [core|app|journey|static|web]
+# Everything that is checked. State of its own in var/test, so that nothing that runs is touched.   usage: tools/test.sh [core|app|journey|process|static|web]
 set -euo pipefail
 . "$(dirname "$0")/lib.sh"
 cd "$root"
@@ -44,4 +44,9 @@ if wants journey; then
   port=$(free_port)
   tools/serve.sh start "$port"
   BERM_URL=http://127.0.0.1:$port vendor/bin/phpunit --testsuite journey --no-progress
+fi
+if wants process; then
+  step "Berm as it runs: closed doors, and back after a kill"
+  rm -rf "$state/process"
+  BERM_SCRATCH=$state/process vendor/bin/phpunit --testsuite process --no-progress
 fi

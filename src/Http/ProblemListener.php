@@ -60,6 +60,11 @@ final readonly class ProblemListener
 
     private function answer(\Throwable $error): JsonResponse
     {
+        $trouble = DatabaseTrouble::of($error);
+        if (null !== $trouble) {
+            return $this->waiting($trouble, $error);
+        }
+
         return match (true) {
             $error instanceof BadDocument => self::problem(
                 422,
@@ -112,6 +117,7 @@ final readonly class ProblemListener
             428 => 'Version missing',
             429 => 'Too many tries',
             500 => 'Something went wrong',
+            503 => 'Not there now',
         ];
         $body = [
             'type' => "/problems/$type",
@@ -140,6 +146,16 @@ final readonly class ProblemListener
             $conflict->getMessage(),
             ['theirs' => JobJson::of($theirs), 'yours' => PlanDraftFile::write($conflict->yours)],
         );
+    }
+
+    /** Once in the log, without what was asked for. */
+    private function waiting(DatabaseTrouble $trouble, \Throwable $error): JsonResponse
+    {
+        $this->logger->error('The database: '.$trouble->name, ['code' => $error->getCode()]);
+        $answer = self::problem(503, 'database-'.strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', '-', $trouble->name)), $trouble->told());
+        $answer->headers->set('Retry-After', '5');
+
+        return $answer;
     }
 
     private function unexpected(\Throwable $error): JsonResponse

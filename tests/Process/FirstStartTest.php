@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Process;
+
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Exception\ProcessSignaledException;
+
+/** A first start that is killed, at whatever moment, is made good by the next one. */
+final class FirstStartTest extends TestCase
+{
+    #[Test]
+    public function theNextStartFinishesWhatAKilledOneBegan(): void
+    {
+        mt_srand(20261127);
+        for ($round = 0; $round < Instance::rounds(); ++$round) {
+            $berm = Instance::in('first-start');
+            Instance::run('rm', '-rf', (string) $berm->state);
+            // The whole of it takes about ten seconds here: the cluster's making, the tables and the demo all lie within.
+            $killed = $this->killedAfter($berm, mt_rand(200, 9000));
+            $said = $berm->berm('start');
+            self::assertSame(200, $berm->answer(), "killed after $killed ms: $said");
+            self::assertGreaterThan(5, $this->jobs($berm), "killed after $killed ms");
+            $berm->berm('stop');
+            self::assertSame([], $berm->processes());
+        }
+    }
+
+    private function killedAfter(Instance $berm, int $milliseconds): int
+    {
+        $start = $berm->process('start');
+        $start->start();
+        // Not a wait for something to happen: the moment is what is tried.
+        usleep(1000 * $milliseconds);
+        foreach ($berm->sessionOf($start) as $pid) {
+            posix_kill($pid, \SIGKILL);
+        }
+        try {
+            $start->wait();
+        } catch (ProcessSignaledException) {
+            // As it was meant.
+        }
+
+        return $milliseconds;
+    }
+
+    private function jobs(Instance $berm): int
+    {
+        return (int) trim(Instance::run(
+            'env', "BERM_STATE=$berm->state", "$berm->clone/tools/pg.sh", 'psql', 'app', '-Atc', 'SELECT count(*) FROM job',
+        ));
+    }
+}

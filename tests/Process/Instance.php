@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Process;
+
+use PHPUnit\Framework\Assert;
+use Symfony\Component\Process\Process;
+
+/** Berm as it runs by ./berm start, in a state folder of its own; what is killed is found among its own processes. */
+final readonly class Instance
+{
+    private function __construct(public string $clone, public ?string $state, public int $port)
+    {
+    }
+
+    public static function in(string $name): self
+    {
+        return new self(\dirname(__DIR__, 2), self::scratch($name), self::freePort());
+    }
+
+    /** In a clone whose folder decides where the state lies. */
+    public static function ofClone(string $clone): self
+    {
+        return new self($clone, null, self::freePort());
+    }
+
+    public static function scratch(string $name): string
+    {
+        return (string) getenv('BERM_SCRATCH').'/'.$name;
+    }
+
+    /** How often by command; in the suite, a sample. */
+    public static function rounds(): int
+    {
+        return (int) (getenv('BERM_ROUNDS') ?: 2);
+    }
+
+    /** @return string what it said */
+    public function berm(string ...$arguments): string
+    {
+        $process = $this->process(...$arguments);
+        $process->run();
+        $said = $process->getOutput().$process->getErrorOutput();
+        Assert::assertSame(0, $process->getExitCode(), $said);
+
+        return $said;
+    }
+
+    /** In a session of its own, so that all that it began ends with it, except what runs in the background. */
+    public function process(string ...$arguments): Process
+    {
+        $environment = ['BERM_PORT' => (string) $this->port, 'BERM_STATE' => $this->state ?? false, 'BERM_IN_TURN' => false, 'APP_ENV' => false, 'APP_DEBUG' => false];
+
+        return new Process(['setsid', '--wait', "$this->clone/berm", ...$arguments], $this->clone, $environment, null, 120);
+    }
+
+    /** What a page that needs every part is answered with; 0 when nobody answers. */
+    public function answer(string $path = '/api/ready'): int
+    {
+        $curl = curl_init("http://127.0.0.1:$this->port$path");
+        curl_setopt_array($curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_PROXY => '', \CURLOPT_TIMEOUT => 20]);
+        curl_exec($curl);
+
+        return curl_getinfo($curl, \CURLINFO_RESPONSE_CODE);
+    }
+
+    /** @return array<int, string> what the processes of this instance call themselves, by their number */
+    public function processes(): array
+    {
+        $all = [];
+        foreach (explode("\n", self::run('ps', '-eo', 'pid=,ppid=,user=,args=')) as $line) {
+            if (1 === preg_match('/^\s*(\d+)\s+(\d+)\s+(\S+)\s+(.*)$/', $line, $is)) {
+                $all[(int) $is[1]] = [(int) $is[2], "$is[3] $is[4]"];
+            }
+        }
+        $ours = [];
+        foreach ($all as $pid => [$parent, $called]) {
+            if (str_contains($called, $this->state.'/') && 1 === preg_match('/^\w+ (nginx: master|php-fpm: master|\S*postgres) /', $called)) {
+                $ours[$pid] = $called;
+            }
+        }
+        foreach ($all as $pid => [$parent, $called]) {
+            if (isset($ours[$parent])) {
+                $ours[$pid] = $called;
+            }
+        }
+
+        return $ours;
+    }
+
+    /** @return list<int> all that a command began and that did not leave for the background */
+    public function sessionOf(Process $command): array
+    {
+        $of = $session = [];
+        foreach (explode("\n", self::run('ps', '-eo', 'pid=,ppid=,sess=')) as $line) {
+            [$pid, $parent, $leader] = [...array_map(intval(...), preg_split('/\s+/', trim($line)) ?: []), 0, 0, 0];
+            $of[$pid] = $leader;
+            if (\in_array($command->getPid(), [$pid, $parent], true) && $leader !== posix_getsid(getmypid())) {
+                $session[] = $leader;
+            }
+        }
+
+        return array_keys(array_filter($of, static fn (int $leader): bool => \in_array($leader, $session, true)));
+    }
+
+    /** @return list<int> those whose name is like this */
+    public function named(string $pattern): array
+    {
+        return array_keys(array_filter($this->processes(), static fn (string $called): bool => 1 === preg_match($pattern, $called)));
+    }
+
+    public static function run(string ...$command): string
+    {
+        $process = new Process(array_values($command), null, null, null, 60);
+        $process->mustRun();
+
+        return $process->getOutput();
+    }
+
+    private static function freePort(): int
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0');
+        Assert::assertIsResource($socket);
+
+        return (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
+    }
+}
