@@ -32,9 +32,12 @@ as() {
   (cd / && exec setpriv --reuid="$user" --regid="$group" --init-groups --no-new-privs --inh-caps="$caps" --ambient-caps="$caps" --bounding-set="$caps" -- "$@")
 }
 
-# Folders that only their owner enters. The state folder itself can be passed through, and tells nothing.
+# The state folder itself can be passed through, and tells nothing.
+make_folder() { (umask 022; mkdir -p "$state"); chmod 711 "$state"; }
+
+# Folders in it that only their owner enters.
 make_state() {
-  (umask 022; mkdir -p "$state"); chmod 711 "$state"
+  make_folder
   local folder
   for folder in run log workers; do
     mkdir -p "$state/$folder"; chmod 700 "$state/$folder"

@@ -28,7 +28,7 @@ for command in php composer node npm; do
 done
 
 cd "$root"
-mkdir -p "$state"
+make_folder
 stamp() { cat "$@" | sha256sum | cut -d' ' -f1; }
 
 if [ "$(cat vendor/.berm 2>/dev/null)" != "$(stamp composer.json composer.pins.json)" ]; then

@@ -9,17 +9,22 @@ use App\UseCase\AddBox;
 use App\UseCase\Atomically;
 use App\UseCase\CableTypes;
 use App\UseCase\ChangePlan;
+use App\UseCase\CheckedKind;
 use App\UseCase\CreateJob;
+use App\UseCase\Crews;
 use App\UseCase\EntryIds;
 use App\UseCase\OpenBox;
 use App\UseCase\PlanDraft;
 use App\UseCase\PlanDraftFile;
 use App\UseCase\SaveKitDraft;
+use App\UseCase\SheetChecks;
 use App\UseCase\Sheets;
 use App\UseCase\TakeTool;
 use App\UseCase\Tools;
+use App\UseCase\Who;
 use App\UseCase\WriteEntry;
 use Berm\Core\Build\Event;
+use Berm\Core\Build\Writer;
 use Berm\Core\Cable\Standard\Library;
 use Berm\Core\File\ConnectorFile;
 use Berm\Core\File\Fields;
@@ -37,7 +42,8 @@ use Symfony\Component\Console\Output\OutputInterface;
 final class LoadDemo extends Command
 {
     private const BY = 'Demo';
-    private const JOINTER = 'Wren Addlery';
+    /** So that one can see what that looks like. */
+    private const NOT_CHECKED = 'corvane-lug-4-hole-1-0-250';
 
     /** @var array<string, string> ids by batch */
     private array $boxes = [];
@@ -56,6 +62,8 @@ final class LoadDemo extends Command
         private readonly LabelReader $reader,
         private readonly Tools $tools,
         private readonly EntryIds $ids,
+        private readonly SheetChecks $checks,
+        private readonly Crews $crews,
         private readonly Atomically $atomically,
     ) {
         parent::__construct();
@@ -76,15 +84,21 @@ final class LoadDemo extends Command
 
     private function load(): void
     {
-        $this->cables->addNew(array_values([...Library::shipped()]), self::BY);
+        $program = Who::program(self::BY);
+        [, $engineer, $checker] = self::crew();
+        $this->cables->addNew(array_values([...Library::shipped()]), $program);
         foreach ($this->files('kits') as $text) {
-            $this->sheets->addKit(Fields::readText($text, KitSheetFile::read(...)), self::BY);
+            $this->sheets->addKit(Fields::readText($text, KitSheetFile::read(...)), self::BY, $program);
         }
         foreach ($this->files('connectors') as $text) {
-            $this->sheets->addConnector(Fields::readText($text, ConnectorFile::read(...)), self::BY);
+            $connector = Fields::readText($text, ConnectorFile::read(...));
+            $this->sheets->addConnector($connector, $engineer);
+            if (self::NOT_CHECKED !== $connector->revision->id) {
+                $this->checks->add(CheckedKind::Connector, $connector->revision, $checker);
+            }
         }
         foreach ($this->files('drafts') as $text) {
-            ($this->saveDraft)(Fields::readText($text, KitSheetFile::read(...))->revision->id, 0, $text, 'Tamsin Oake');
+            ($this->saveDraft)(Fields::readText($text, KitSheetFile::read(...))->revision->id, 0, $text, $engineer);
         }
         foreach (range(0, 5) as $pull) {
             $box = ($this->addBox)(
@@ -109,17 +123,28 @@ final class LoadDemo extends Command
         $function = $file->choice('function', AccessoryFunction::class);
         $draft = $file->object('plan', static fn (Fields $plan): PlanDraft => PlanDraftFile::read($plan, $function));
         $events = $file->list('log', LogFile::readEvent(...));
-        ($this->createJob)($id, $file->text('name'), $function, LengthUnit::Millimetre);
+        [$jointer] = $crew = self::crew();
+        ($this->createJob)($id, $file->text('name'), $function, LengthUnit::Millimetre, $jointer);
+        array_walk($crew, fn (Who $one) => $this->crews->add($id, $one));
         ($this->changePlan)($id, 1, static fn (): PlanDraft => Fields::got($draft), self::BY);
         if ($file->has('box')) {
-            ($this->openBox)($this->boxes[$file->text('box')], $id, [], self::JOINTER);
+            ($this->openBox)($this->boxes[$file->text('box')], $id, [], $jointer->name);
         }
         foreach ($file->texts('tools', 40) as $tool) {
-            ($this->takeTool)($tool, $id, self::JOINTER);
+            ($this->takeTool)($tool, $id, $jointer);
         }
-        array_walk($events, fn (Event $event) => ($this->writeEntry)($id, $this->ids->next(), $event, self::JOINTER));
+        array_walk($events, fn (Event $event) => ($this->writeEntry)($id, $this->ids->next(), $event, $jointer));
 
         return true;
+    }
+
+    /** @return array{Who, Who, Who} of people.json: who builds, who answers for it, and a second engineer */
+    private static function crew(): array
+    {
+        return [
+            new Who('jointer', 'Wren Addlery', Writer::cases()), new Who('engineer', 'Tamsin Oake', Writer::cases()),
+            new Who('checker', 'Hedda Loram', Writer::cases()),
+        ];
     }
 
     /** @return iterable<string> */

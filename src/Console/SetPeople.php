@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Security\Account;
 use App\Security\Accounts;
 use App\Security\Person;
 use App\Security\Role;
@@ -48,8 +49,10 @@ final class SetPeople extends Command
     private function add(Fields $file, string $password): bool
     {
         [$name, $shownAs, $role] = [$file->text('name', 60), $file->text('shownAs', 120), $file->choice('role', Role::class)];
-        if (!$this->accounts->has($name)) {
-            $this->accounts->add($name, $shownAs, $role, $this->hasher->hashPassword(new Person($name, $shownAs, $role, ''), $password));
+        if (null === $this->accounts->find($name)) {
+            $this->accounts->add(
+                new Account($name, $shownAs, $role, 1, null, null), $this->hasher->hashPassword(new Person($name, $shownAs, $role, ''), $password),
+            );
         }
 
         return true;

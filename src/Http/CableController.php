@@ -9,9 +9,11 @@ use App\Security\Permission;
 use App\Security\Person;
 use App\UseCase\AddCable;
 use App\UseCase\CableTypes;
+use App\UseCase\CheckedKind;
 use App\UseCase\ImportCables;
 use App\UseCase\Keep;
 use Berm\Core\Cable\Completion;
+use Berm\Core\Cable\Construction;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\CableImport;
 use Berm\Core\File\CableListFile;
@@ -19,6 +21,7 @@ use Berm\Core\File\CableTableFile;
 use Berm\Core\File\CableTypeFile;
 use Berm\Core\File\CimFile;
 use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Revision;
 use Berm\Core\Wire\CableJson;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -32,7 +35,7 @@ final readonly class CableController
 {
     private const LARGEST_IMPORT = 5_000_000;
 
-    public function __construct(private CableTypes $cables)
+    public function __construct(private CableTypes $cables, private Unchecked $unchecked)
     {
     }
 
@@ -46,6 +49,9 @@ final readonly class CableController
 
         return new JsonResponse([
             'cables' => array_map(CableJson::type(...), $cables), 'page' => $page, 'perPage' => $perPage, 'total' => $total,
+            'unchecked' => $this->unchecked->json(
+                CheckedKind::Cable, array_map(static fn (Construction $cable): Revision => $cable->revision, $cables),
+            ),
         ]);
     }
 
@@ -53,7 +59,7 @@ final readonly class CableController
     #[IsGranted(Permission::AddCable->value)]
     public function add(Request $request, AddCable $addCable, #[CurrentUser] Person $person): JsonResponse
     {
-        return new JsonResponse(CableJson::type($addCable(Body::read($request, CableTypeFile::read(...)), $person->shownAs)), 201);
+        return new JsonResponse(CableJson::type($addCable(Body::read($request, CableTypeFile::read(...)), $person->who())), 201);
     }
 
     /** What a description would be completed to, without keeping it. */
@@ -94,7 +100,7 @@ final readonly class CableController
             $request->query->getString('keep', Keep::Nothing->value),
         ) ?? throw BadDocument::because('keep', 'must be one of nothing, good, all.');
 
-        return new JsonResponse(ImportJson::of($importCables(self::read($request), $keep, $person->shownAs)));
+        return new JsonResponse(ImportJson::of($importCables(self::read($request), $keep, $person->who())));
     }
 
     private static function read(Request $request): CableImport

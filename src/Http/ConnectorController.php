@@ -7,8 +7,11 @@ namespace App\Http;
 use App\Security\Permission;
 use App\Security\Person;
 use App\UseCase\AddConnector;
+use App\UseCase\CheckedKind;
 use App\UseCase\Sheets;
+use Berm\Core\Connector\Connector;
 use Berm\Core\File\ConnectorFile;
+use Berm\Core\Revision;
 use Berm\Core\Wire\ConnectorJson;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -21,7 +24,7 @@ final readonly class ConnectorController
 {
     private const PER_PAGE = 30;
 
-    public function __construct(private Sheets $sheets)
+    public function __construct(private Sheets $sheets, private Unchecked $unchecked)
     {
     }
 
@@ -34,6 +37,9 @@ final readonly class ConnectorController
 
         return new JsonResponse([
             'connectors' => array_map(ConnectorJson::of(...), $connectors), 'total' => $total, 'page' => $page, 'perPage' => self::PER_PAGE,
+            'unchecked' => $this->unchecked->json(
+                CheckedKind::Connector, array_map(static fn (Connector $connector): Revision => $connector->revision, $connectors),
+            ),
         ]);
     }
 
@@ -41,6 +47,6 @@ final readonly class ConnectorController
     #[IsGranted(Permission::WriteSheet->value)]
     public function add(Request $request, AddConnector $addConnector, #[CurrentUser] Person $person): JsonResponse
     {
-        return new JsonResponse(ConnectorJson::of($addConnector(Body::read($request, ConnectorFile::read(...)), $person->shownAs)), 201);
+        return new JsonResponse(ConnectorJson::of($addConnector(Body::read($request, ConnectorFile::read(...)), $person->who())), 201);
     }
 }

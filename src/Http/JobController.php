@@ -53,14 +53,14 @@ final readonly class JobController
 
     #[Route('/api/jobs', methods: ['POST'])]
     #[IsGranted(Permission::Plan->value)]
-    public function create(Request $request, CreateJob $createJob): JsonResponse
+    public function create(Request $request, CreateJob $createJob, #[CurrentUser] Person $person): JsonResponse
     {
         [$id, $name, $function, $unit] = Body::read($request, static fn (Fields $body): array => [
             Body::id($body, 'id'), $body->text('name', 120), $body->choice('function', AccessoryFunction::class),
             $body->choice('unit', LengthUnit::class),
         ]);
 
-        return JobAnswers::of($createJob($id, $name, $function, $unit), 201);
+        return JobAnswers::of($createJob($id, $name, $function, $unit, $person->who()), 201);
     }
 
     #[Route('/api/jobs/{id}', methods: ['GET'])]
@@ -72,8 +72,10 @@ final readonly class JobController
 
     #[Route('/api/jobs/{id}/plan', methods: ['PUT'])]
     #[IsGranted(Permission::Plan->value)]
-    public function plan(string $id, Request $request, ChangePlan $changePlan, #[CurrentUser] Person $person): JsonResponse
-    {
+    public function plan(
+        string $id, Request $request, ChangePlan $changePlan, CrewGuard $crew, #[CurrentUser] Person $person,
+    ): JsonResponse {
+        $crew->ensure($id, $person);
         $version = Version::of($request);
         $draft = static fn (StoredJob $stored): PlanDraft => Body::read(
             $request, static fn (Fields $body): PlanDraft => PlanDraftFile::read($body, $stored->function),
@@ -85,7 +87,8 @@ final readonly class JobController
     #[Route('/api/jobs/{id}/log', methods: ['POST'])]
     #[IsGranted(Permission::Read->value)]
     public function write(
-        string $id, Request $request, WriteEntry $writeEntry, AuthorizationCheckerInterface $rights, #[CurrentUser] Person $person,
+        string $id, Request $request, WriteEntry $writeEntry, AuthorizationCheckerInterface $rights, CrewGuard $crew,
+        #[CurrentUser] Person $person,
     ): JsonResponse {
         [$entryId, $event, $times] = Body::read($request, static fn (Fields $body): array => [
             Body::id($body, 'id'),
@@ -97,8 +100,9 @@ final readonly class JobController
         if (!$rights->isGranted(self::rightFor($event::kind())->value)) {
             throw new AccessDeniedException();
         }
+        $crew->ensure($id, $person);
 
-        return JobAnswers::written($writeEntry($id, $entryId, $event, $person->shownAs, $times));
+        return JobAnswers::written($writeEntry($id, $entryId, $event, $person->who(), $times));
     }
 
     #[Route('/api/jobs/{id}/kits', methods: ['GET'])]
@@ -122,9 +126,10 @@ final readonly class JobController
         return new JsonResponse(IdentifiedJson::of($identify($id, $end)));
     }
 
+    /** Who withdraws what is decided where the entry is known that is withdrawn. */
     private static function rightFor(EventKind $kind): Permission
     {
-        return match ($kind->writer()) {
+        return EventKind::Withdrawn === $kind ? Permission::Read : match ($kind->writer()) {
             Writer::Jointer => Permission::Build,
             Writer::Engineer => Permission::AcceptDeviation,
             Writer::Server => throw BadDocument::because(

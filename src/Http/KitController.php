@@ -71,14 +71,14 @@ final readonly class KitController
     #[IsGranted(Permission::WriteSheet->value)]
     public function save(string $id, Request $request, SaveKitDraft $saveDraft, #[CurrentUser] Person $person): JsonResponse
     {
-        return $this->answer($saveDraft($id, Version::of($request), $request->getContent(), $person->shownAs));
+        return $this->answer($saveDraft($id, Version::of($request), $request->getContent(), $person->who()));
     }
 
     #[Route('/api/kit-drafts/{id}', methods: ['DELETE'])]
     #[IsGranted(Permission::DiscardDraft->value)]
     public function discard(string $id, DiscardKitDraft $discard, #[CurrentUser] Person $person): Response
     {
-        $discard($id, $person->shownAs, Role::Administrator === $person->role);
+        $discard($id, $person->who(), Role::Administrator === $person->role);
 
         return new Response(status: 204);
     }
@@ -87,14 +87,14 @@ final readonly class KitController
     #[IsGranted(Permission::DiscardDraft->value)]
     public function putBack(string $id, DiscardKitDraft $discard, #[CurrentUser] Person $person): JsonResponse
     {
-        return $this->answer($discard->putBack($id, $person->shownAs, Role::Administrator === $person->role));
+        return $this->answer($discard->putBack($id, $person->who(), Role::Administrator === $person->role));
     }
 
     #[Route('/api/kit-drafts/{id}/release', methods: ['POST'])]
     #[IsGranted(Permission::WriteSheet->value)]
     public function release(string $id, Request $request, ReleaseKitDraft $releaseDraft, #[CurrentUser] Person $person): JsonResponse
     {
-        return new JsonResponse(KitSheetJson::whole($releaseDraft($id, Version::of($request), $person->shownAs)), 201);
+        return new JsonResponse(KitSheetJson::whole($releaseDraft($id, Version::of($request), $person->who())), 201);
     }
 
     #[Route('/api/kit-drafts/{id}/tried-on/{job}', methods: ['GET'])]

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use Doctrine\DBAL\Connection;
+use App\UseCase\Storage;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -13,7 +13,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The application's one page, the contract, the empty route that speed is measured against, and the one that needs every part. */
 final readonly class Page
 {
-    public function __construct(private string $project, private Connection $connection)
+    public function __construct(private string $project, private Storage $storage)
     {
     }
 
@@ -27,7 +27,7 @@ final readonly class Page
     #[Route('/api/ready', methods: ['GET'])]
     public function ready(): JsonResponse
     {
-        $this->connection->executeQuery('SELECT 1');
+        $this->storage->look();
 
         return new JsonResponse([]);
     }

@@ -6,15 +6,16 @@ namespace App\Http;
 
 use App\Http\Wire\JobJson;
 use App\Http\Wire\KitSheetJson;
+use App\Security\AccountRefused;
 use App\UseCase\BoxNotFound;
 use App\UseCase\BoxRefused;
 use App\UseCase\BoxTaken;
 use App\UseCase\DraftConflict;
 use App\UseCase\DraftNotFound;
-use App\UseCase\DraftNotYours;
 use App\UseCase\EntryIdTaken;
 use App\UseCase\EntryRefused;
 use App\UseCase\JobNotFound;
+use App\UseCase\NotTheirs;
 use App\UseCase\PlanConflict;
 use App\UseCase\PlanDraftFile;
 use App\UseCase\PlanJob;
@@ -81,11 +82,13 @@ final readonly class ProblemListener
             $error instanceof DraftConflict => self::problem(
                 409, 'draft-conflict', $error->getMessage(), ['theirDraft' => KitSheetJson::draft($error->theirs, null)],
             ),
-            $error instanceof DraftNotYours => self::problem(403, 'forbidden', $error->getMessage()),
+            $error instanceof NotTheirs => self::problem(403, 'not-theirs', $error->getMessage()),
+            $error instanceof AccountRefused => self::account($error),
             $error instanceof JobNotFound, $error instanceof SheetNotFound, $error instanceof DraftNotFound, $error instanceof BoxNotFound,
             $error instanceof ToolNotFound => self::problem(404, 'not-found', $error->getMessage()),
             $error instanceof CoreError => self::problem(422, 'bad-document', $error->getMessage()),
-            $error instanceof AccessDeniedException => self::problem(
+            // The firewall hands it on wrapped.
+            $error instanceof AccessDeniedException, $error->getPrevious() instanceof AccessDeniedException => self::problem(
                 403, 'not-allowed', 'Your role does not allow this. Ask somebody whose role does.',
             ),
             $error instanceof MethodNotAllowedHttpException => self::problem(
@@ -134,6 +137,15 @@ final readonly class ProblemListener
     private static function refused(Sentence $reason): JsonResponse
     {
         return self::problem(409, 'refused', (new Reader(LengthUnit::Millimetre))->say($reason), ['reason' => SentenceJson::of($reason)]);
+    }
+
+    private static function account(AccountRefused $refused): JsonResponse
+    {
+        return 422 === $refused->status
+            ? self::problem(422, 'bad-document', 'Some of it cannot be used. Nothing was stored.', [
+                'problems' => [['path' => $refused->field, 'message' => $refused->getMessage()]],
+            ])
+            : self::problem($refused->status, 404 === $refused->status ? 'not-found' : 'account', $refused->getMessage());
     }
 
     private function conflict(PlanConflict $conflict): JsonResponse

@@ -29,7 +29,7 @@ final readonly class StoresController
 {
     private const PER_PAGE = 50;
 
-    public function __construct(private Boxes $boxes, private Sheets $sheets, private ClockInterface $clock)
+    public function __construct(private Boxes $boxes, private Sheets $sheets, private ClockInterface $clock, private CrewGuard $crew)
     {
     }
 
@@ -65,9 +65,10 @@ final readonly class StoresController
 
     #[Route('/api/boxes/{id}/reservation', methods: ['PUT'])]
     #[IsGranted(Permission::TakeBox->value)]
-    public function reserve(string $id, Request $request, ReserveBox $reserveBox): JsonResponse
+    public function reserve(string $id, Request $request, ReserveBox $reserveBox, #[CurrentUser] Person $person): JsonResponse
     {
         $job = Body::read($request, static fn (Fields $body): array => [$body->has('job') ? Body::id($body, 'job') : null])[0];
+        $this->ensureTheirs($job, $person);
 
         return new JsonResponse($this->json($reserveBox(self::id($id), $job), $job));
     }
@@ -77,6 +78,7 @@ final readonly class StoresController
     public function open(string $id, Request $request, OpenBox $openBox, #[CurrentUser] Person $person): JsonResponse
     {
         [$job, $missing] = Body::read($request, static fn (Fields $body): array => [Body::id($body, 'job'), $body->texts('missing', 40)]);
+        $this->ensureTheirs($job, $person);
 
         return new JsonResponse($this->json($openBox(self::id($id), $job, $missing, $person->shownAs), $job));
     }
@@ -86,6 +88,14 @@ final readonly class StoresController
     public function read(LabelReader $reader): JsonResponse
     {
         return new JsonResponse(['label' => $reader->read($this->boxes->count(null, null))]);
+    }
+
+    /** The stores hand out boxes for every job; whoever builds, for their own. */
+    private function ensureTheirs(?string $job, Person $person): void
+    {
+        if (null !== $job && !$person->role->may(Permission::KeepStores)) {
+            $this->crew->ensure($job, $person);
+        }
     }
 
     /** @return array<string, mixed> */

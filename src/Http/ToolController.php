@@ -85,9 +85,11 @@ final readonly class ToolController
 
     #[Route('/api/jobs/{job}/tools/{id}', methods: ['POST'])]
     #[IsGranted(Permission::Build->value)]
-    public function take(string $job, string $id, TakeTool $takeTool, #[CurrentUser] Person $person): JsonResponse
+    public function take(string $job, string $id, TakeTool $takeTool, CrewGuard $crew, #[CurrentUser] Person $person): JsonResponse
     {
-        return JobAnswers::written($takeTool(self::id($id), $job, $person->shownAs));
+        $crew->ensure($job, $person);
+
+        return JobAnswers::written($takeTool(self::id($id), $job, $person->who()));
     }
 
     private static function id(string $id): string

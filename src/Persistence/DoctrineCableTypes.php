@@ -6,6 +6,7 @@ namespace App\Persistence;
 
 use App\UseCase\CableTypes;
 use App\UseCase\SheetExists;
+use App\UseCase\Who;
 use Berm\Core\Cable\Construction;
 use Berm\Core\Cable\Search\CableSearch;
 use Berm\Core\Cable\Search\Facet;
@@ -53,7 +54,7 @@ final readonly class DoctrineCableTypes implements CableTypes
         );
     }
 
-    public function add(Construction $cable, string $by): void
+    public function add(Construction $cable, Who $by): void
     {
         [$added] = $this->addNew([$cable], $by);
         if ([] === $added) {
@@ -61,18 +62,18 @@ final readonly class DoctrineCableTypes implements CableTypes
         }
     }
 
-    public function addNew(array $cables, string $by): array
+    public function addNew(array $cables, Who $by): array
     {
         $added = [];
         foreach (array_chunk($cables, self::BATCH) as $batch) {
-            $rows = implode(', ', array_fill(0, \count($batch), "('cable', ?, ?, ?, ?, ?, ?)"));
+            $rows = implode(', ', array_fill(0, \count($batch), "('cable', ?, ?, ?, ?, ?, ?, ?)"));
             $values = array_merge(...array_map(fn (Construction $cable): array => [
                 $cable->revision->id, $cable->revision->number, $cable->designation, json_encode(
                     CableTypeFile::write($cable), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
-                ), $by, $this->clock->now()->format(\DATE_ATOM),
+                ), $by->name, $this->clock->now()->format(\DATE_ATOM), $by->id,
             ], $batch));
             $stored = $this->connection->fetchAllNumeric(
-                "INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at) VALUES $rows ON CONFLICT DO NOTHING RETURNING sheet_id, revision",
+                "INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at, added_by_id) VALUES $rows ON CONFLICT DO NOTHING RETURNING sheet_id, revision",
                 $values,
             );
             foreach ($stored as [$id, $revision]) {

@@ -9,6 +9,7 @@ use App\UseCase\DraftConflict;
 use App\UseCase\DraftNotFound;
 use App\UseCase\KitDraft;
 use App\UseCase\KitDrafts;
+use Doctrine\DBAL\LockMode;
 use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 
@@ -35,6 +36,17 @@ final readonly class DoctrineKitDrafts implements KitDrafts
         return null === $row || null !== $row->discardedAt ? null : self::draft($row);
     }
 
+    public function locked(string $sheetId): ?KitDraft
+    {
+        $row = $this->entities->find(KitDraftRow::class, $sheetId, LockMode::PESSIMISTIC_WRITE);
+        if (null === $row) {
+            return null;
+        }
+        $this->entities->refresh($row);
+
+        return null === $row->discardedAt ? self::draft($row) : null;
+    }
+
     public function discarded(string $sheetId): ?KitDraft
     {
         $row = $this->entities->find(KitDraftRow::class, $sheetId);
@@ -58,12 +70,15 @@ final readonly class DoctrineKitDrafts implements KitDrafts
         // One statement decides: of two people who change the same version, one finds no row to change.
         $isFirst = 1 === $draft->version;
         $sql = $isFirst
-            ? 'INSERT INTO kit_draft (sheet_id, version, text, author, changed_at) VALUES (:id, :version, :text, :author, :at)
-                ON CONFLICT (sheet_id) DO UPDATE SET version = :version, text = :text, author = :author, changed_at = :at, discarded_at = NULL
+            ? 'INSERT INTO kit_draft (sheet_id, version, text, author, authors, changed_at)
+                VALUES (:id, :version, :text, :author, :authors, :at)
+                ON CONFLICT (sheet_id) DO UPDATE SET version = :version, text = :text, author = :author, authors = :authors, changed_at = :at, discarded_at = NULL
                 WHERE kit_draft.discarded_at IS NOT NULL'
-            : 'UPDATE kit_draft SET version = :version, text = :text, author = :author, changed_at = :at WHERE sheet_id = :id AND version = :version - 1 AND discarded_at IS NULL';
+            : 'UPDATE kit_draft SET version = :version, text = :text, author = :author, authors = :authors, changed_at = :at
+                WHERE sheet_id = :id AND version = :version - 1 AND discarded_at IS NULL';
         $stored = $this->entities->getConnection()->executeStatement($sql, [
-            'id' => $draft->sheetId, 'version' => $draft->version, 'text' => $draft->text, 'author' => $draft->author, 'at' => $draft->changedAt->format(\DATE_ATOM),
+            'id' => $draft->sheetId, 'version' => $draft->version, 'text' => $draft->text, 'author' => $draft->author,
+            'authors' => json_encode($draft->authors, \JSON_THROW_ON_ERROR), 'at' => $draft->changedAt->format(\DATE_ATOM),
         ], ['version' => ParameterType::INTEGER]);
         if (0 === (int) $stored) {
             $theirs = $this->find($draft->sheetId);
@@ -78,6 +93,6 @@ final readonly class DoctrineKitDrafts implements KitDrafts
 
     private static function draft(KitDraftRow $row): KitDraft
     {
-        return new KitDraft($row->sheetId, $row->version, $row->text, $row->author, $row->changedAt);
+        return new KitDraft($row->sheetId, $row->version, $row->text, $row->author, $row->authors, $row->changedAt);
     }
 }

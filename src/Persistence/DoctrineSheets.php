@@ -8,6 +8,7 @@ use App\Persistence\Row\SheetRow;
 use App\UseCase\SheetExists;
 use App\UseCase\SheetNotFound;
 use App\UseCase\Sheets;
+use App\UseCase\Who;
 use Berm\Core\Cable\Construction;
 use Berm\Core\Connector\Connector;
 use Berm\Core\File\CableTypeFile;
@@ -101,14 +102,14 @@ final class DoctrineSheets implements Sheets
         ];
     }
 
-    public function addKit(KitSheet $sheet, string $by): void
+    public function addKit(KitSheet $sheet, string $by, Who $last): void
     {
-        $this->add('kit', $sheet->revision, $sheet->name, KitSheetFile::write($sheet), $by);
+        $this->add('kit', $sheet->revision, $sheet->name, KitSheetFile::write($sheet), $by, $last->id);
     }
 
-    public function addConnector(Connector $connector, string $by): void
+    public function addConnector(Connector $connector, Who $by): void
     {
-        $this->add('connector', $connector->revision, $connector->name, ConnectorFile::write($connector), $by);
+        $this->add('connector', $connector->revision, $connector->name, ConnectorFile::write($connector), $by->name, $by->id);
     }
 
     /**
@@ -167,7 +168,7 @@ final class DoctrineSheets implements Sheets
     }
 
     /** @param array<string, mixed> $body */
-    private function add(string $kind, Revision $revision, string $title, array $body, string $by): void
+    private function add(string $kind, Revision $revision, string $title, array $body, string $by, string $byId): void
     {
         if (null !== $this->entities->find(
             SheetRow::class, ['kind' => $kind, 'sheetId' => $revision->id, 'revision' => $revision->number],
@@ -175,7 +176,7 @@ final class DoctrineSheets implements Sheets
             throw SheetExists::revision($revision);
         }
         $this->entities->persist(new SheetRow(
-            $kind, $revision->id, $revision->number, $title, Stored::form($body), $by, $this->clock->now(),
+            $kind, $revision->id, $revision->number, $title, Stored::form($body), $by, $this->clock->now(), $byId,
         ));
         $this->entities->flush();
     }

@@ -27,14 +27,17 @@ final readonly class People implements UserProviderInterface
     public function loadUserByIdentifier(string $identifier): Person
     {
         $row = $this->connection->fetchNumeric(
-            'SELECT name, shown_as, role, password_hash FROM person WHERE name = ?', [SignInName::of($identifier)],
+            'SELECT name, shown_as, role, password_hash, one_time_until, suspended_at, epoch FROM person WHERE name = ?', [SignInName::of($identifier)],
         );
         if (false === $row) {
             throw new UserNotFoundException();
         }
-        [$name, $shownAs, $role, $hash] = array_map(static fn (mixed $value): string => \is_string($value) ? $value : '', $row);
+        [$name, $shownAs, $role, $hash, $oneTimeUntil, $suspendedAt] = array_map(Stored::text(...), $row);
 
-        return new Person($name, $shownAs, Role::from($role), $hash);
+        return new Person(
+            $name, $shownAs, Role::from($role), $hash, '' !== $suspendedAt, '' === $oneTimeUntil ? null : new \DateTimeImmutable($oneTimeUntil),
+            \is_int($row[6]) ? $row[6] : 1,
+        );
     }
 
     public function refreshUser(UserInterface $user): Person

@@ -19,4 +19,10 @@ final class Stored
 
         return $plain;
     }
+
+    /** A column that is a text; empty where it is null. */
+    public static function text(mixed $column): string
+    {
+        return \is_string($column) ? $column : '';
+    }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Security;
 
-/** What somebody is on the job, and so what they may do. */
+/** What somebody is on the job, and so what they may do: the one table of it. docs/who-may-what.md is written from it. */
 enum Role: string
 {
     case Jointer = 'jointer';
@@ -15,15 +15,18 @@ enum Role: string
 
     public function may(Permission $permission): bool
     {
-        return match ($permission) {
-            Permission::Read => true,
-            Permission::Plan, Permission::AddCable => self::Jointer === $this || self::Engineer === $this,
-            Permission::Build => self::Jointer === $this,
-            Permission::KeepStores => self::Storekeeper === $this,
-            Permission::TakeBox => self::Storekeeper === $this || self::Jointer === $this || self::Engineer === $this,
-            Permission::WriteSheet, Permission::AcceptDeviation => self::Engineer === $this,
-            Permission::DiscardDraft => self::Engineer === $this || self::Administrator === $this,
-        };
+        return \in_array($this, match ($permission) {
+            Permission::Read => self::cases(),
+            Permission::Plan, Permission::AddCable => [self::Jointer, self::Engineer],
+            Permission::Build => [self::Jointer],
+            Permission::KeepStores => [self::Storekeeper],
+            Permission::TakeBox => [self::Storekeeper, self::Jointer, self::Engineer],
+            Permission::WriteSheet, Permission::AcceptDeviation => [self::Engineer],
+            Permission::DiscardDraft => [self::Engineer, self::Administrator],
+            Permission::GiveJob => [self::Jointer, self::Engineer, self::Administrator],
+            Permission::GiveEveryJob => [self::Engineer, self::Administrator],
+            Permission::ManagePeople => [self::Administrator],
+        }, true);
     }
 
     /** @return list<Permission> */

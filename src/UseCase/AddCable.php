@@ -15,7 +15,7 @@ final readonly class AddCable
     }
 
     /** @throws SheetExists */
-    public function __invoke(Construction $described, string $by): Construction
+    public function __invoke(Construction $described, Who $by): Construction
     {
         $cable = Completion::of($described);
         $this->cables->add($cable, $by);

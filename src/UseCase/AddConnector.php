@@ -15,7 +15,7 @@ final readonly class AddConnector
     }
 
     /** @throws BadDocument when it is not the next revision @throws SheetExists */
-    public function __invoke(Connector $connector, string $by): Connector
+    public function __invoke(Connector $connector, Who $by): Connector
     {
         $added = $this->atomically->run(function () use ($connector, $by): Connector {
             NextRevision::ensure($connector->revision, $this->sheets->newestConnector($connector->revision->id)?->revision);

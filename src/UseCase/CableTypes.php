@@ -26,12 +26,12 @@ interface CableTypes
     public function catalogue(): Catalogue;
 
     /** @throws SheetExists */
-    public function add(Construction $cable, string $by): void;
+    public function add(Construction $cable, Who $by): void;
 
     /**
      * @param list<Construction> $cables
      *
      * @return array{list<Construction>, list<Construction>} those that were added, and those whose revision was there already
      */
-    public function addNew(array $cables, string $by): array;
+    public function addNew(array $cables, Who $by): array;
 }

@@ -6,7 +6,7 @@ namespace App\UseCase;
 
 use Psr\Clock\ClockInterface;
 
-/** Throws a draft away, or puts it back: its author's right, and the administrator's. */
+/** Throws a draft away, or puts it back: the right of those who wrote in it, and the administrator's. */
 final readonly class DiscardKitDraft
 {
     public function __construct(private KitDrafts $drafts, private ClockInterface $clock)
@@ -17,9 +17,9 @@ final readonly class DiscardKitDraft
      * @param bool $ofOthers may the person do it with a draft that somebody else wrote?
      *
      * @throws DraftNotFound
-     * @throws DraftNotYours
+     * @throws NotTheirs
      */
-    public function __invoke(string $sheetId, string $by, bool $ofOthers): void
+    public function __invoke(string $sheetId, Who $by, bool $ofOthers): void
     {
         $draft = $this->drafts->find($sheetId) ?? throw DraftNotFound::of($sheetId);
         self::ensureAuthor($draft, $by, $ofOthers);
@@ -28,9 +28,9 @@ final readonly class DiscardKitDraft
 
     /**
      * @throws DraftNotFound where it was not thrown away, or another one was begun since
-     * @throws DraftNotYours
+     * @throws NotTheirs
      */
-    public function putBack(string $sheetId, string $by, bool $ofOthers): KitDraft
+    public function putBack(string $sheetId, Who $by, bool $ofOthers): KitDraft
     {
         $draft = $this->drafts->discarded($sheetId) ?? throw DraftNotFound::of($sheetId);
         self::ensureAuthor($draft, $by, $ofOthers);
@@ -39,10 +39,10 @@ final readonly class DiscardKitDraft
         return $draft;
     }
 
-    private static function ensureAuthor(KitDraft $draft, string $by, bool $ofOthers): void
+    private static function ensureAuthor(KitDraft $draft, Who $by, bool $ofOthers): void
     {
-        if (!$ofOthers && $draft->author !== $by) {
-            throw DraftNotYours::of($draft);
+        if (!$ofOthers && !$draft->isBy($by)) {
+            throw NotTheirs::draft($draft);
         }
     }
 }

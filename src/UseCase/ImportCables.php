@@ -14,7 +14,7 @@ final readonly class ImportCables
     {
     }
 
-    public function __invoke(CableImport $import, Keep $keep, string $by): ImportedCables
+    public function __invoke(CableImport $import, Keep $keep, Who $by): ImportedCables
     {
         $isStored = Keep::Good === $keep || Keep::All === $keep && [] === $import->problems;
         $complete = array_map(Completion::of(...), $import->cables);

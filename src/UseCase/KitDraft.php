@@ -13,9 +13,32 @@ use Berm\Core\Kit\KitSheet;
 /** A kit sheet being written: its text as it stands, sound or not, until somebody else releases it. */
 final readonly class KitDraft
 {
+    /** @param list<string> $authors ids of all who changed it since it was begun */
     public function __construct(
-        public string $sheetId, public int $version, public string $text, public string $author, public \DateTimeImmutable $changedAt,
+        public string $sheetId,
+        public int $version,
+        public string $text,
+        /** Who changed it last. */
+        public string $author,
+        public array $authors,
+        public \DateTimeImmutable $changedAt,
     ) {
+    }
+
+    public function isBy(Who $who): bool
+    {
+        return \in_array($who->id, $this->authors, true);
+    }
+
+    /** As they changed it. What changes nothing does not make somebody its author, nor anybody else free of it. */
+    public function changedTo(string $text, Who $by, \DateTimeImmutable $at): self
+    {
+        $isSame = $text === $this->text;
+
+        return new self(
+            $this->sheetId, $this->version + 1, $text, $isSame ? $this->author : $by->name,
+            $isSame || $this->isBy($by) ? $this->authors : [...$this->authors, $by->id], $at,
+        );
     }
 
     /** The sheet, when the text is one. @throws BadDocument with every fault */

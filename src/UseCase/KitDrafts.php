@@ -11,6 +11,9 @@ interface KitDrafts
 
     public function find(string $sheetId): ?KitDraft;
 
+    /** As find, and nobody changes it until the transaction is over. */
+    public function locked(string $sheetId): ?KitDraft;
+
     /** Stores the draft when the stored one has the version before it. @throws DraftConflict */
     public function save(KitDraft $draft): void;
 

@@ -21,4 +21,10 @@ final readonly class PlanDraft
         public Site $site,
     ) {
     }
+
+    /** @return list<Revision> of the cable types that it rests on */
+    public function cableRevisions(): array
+    {
+        return array_values(array_filter(array_map(static fn (EndDraft $end): ?Revision => $end->cable, $this->ends)));
+    }
 }

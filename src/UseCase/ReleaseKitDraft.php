@@ -8,7 +8,7 @@ use Berm\Core\File\BadDocument;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Saying\Sentence;
 
-/** A second person checks a draft and makes it the next revision; whoever wrote it last cannot. */
+/** A second person checks a draft and makes it the next revision: anybody but those who wrote in it. */
 final readonly class ReleaseKitDraft
 {
     public function __construct(
@@ -19,24 +19,24 @@ final readonly class ReleaseKitDraft
     /**
      * @throws DraftNotFound
      * @throws DraftConflict when it changed since it was looked at
-     * @throws EntryRefused  when the author asks
+     * @throws EntryRefused  when somebody asks who wrote in it
      * @throws BadDocument   with every fault of the text
      */
-    public function __invoke(string $sheetId, int $version, string $by): KitSheet
+    public function __invoke(string $sheetId, int $version, Who $by): KitSheet
     {
         $released = $this->atomically->run(function () use ($sheetId, $version, $by): KitSheet {
-            $draft = $this->drafts->find($sheetId) ?? throw DraftNotFound::of($sheetId);
+            $draft = $this->drafts->locked($sheetId) ?? throw DraftNotFound::of($sheetId);
             if ($draft->version !== $version) {
                 throw new DraftConflict($draft);
             }
-            if ($draft->author === $by) {
+            if ($draft->isBy($by)) {
                 throw new EntryRefused(Sentence::of(
-                    'You wrote this draft last, {author}: a second person checks and releases it.', ['author' => $by],
+                    'You wrote in this draft, {author}: a second person checks and releases it.', ['author' => $by->name],
                 ));
             }
             $sheet = $draft->sheet();
             NextRevision::ensure($sheet->revision, $this->sheets->newestKit($sheetId)?->revision);
-            $this->sheets->addKit($sheet, "{$draft->author}, released by $by");
+            $this->sheets->addKit($sheet, "{$draft->author}, released by $by->name", $by);
             $this->drafts->remove($sheetId);
 
             return $sheet;

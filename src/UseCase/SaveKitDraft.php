@@ -20,17 +20,24 @@ final readonly class SaveKitDraft
     /**
      * @param int $version the one that was changed; 0 for a new draft
      *
+     * @throws DraftNotFound when it was released or thrown away meanwhile
      * @throws DraftConflict
      * @throws BadDocument
      */
-    public function __invoke(string $sheetId, int $version, string $text, string $by): KitDraft
+    public function __invoke(string $sheetId, int $version, string $text, Who $by): KitDraft
     {
         // Throws for an id that no sheet can have.
         Revision::of($sheetId, 1);
         if (\strlen($text) > self::LONGEST || !mb_check_encoding($text, 'UTF-8')) {
             throw BadDocument::because('text', 'must be UTF-8 text of at most 1 MB.');
         }
-        $draft = new KitDraft($sheetId, $version + 1, $text, $by, $this->clock->now());
+        $now = $this->clock->now();
+        if (0 === $version) {
+            $draft = new KitDraft($sheetId, 1, $text, $by->name, [$by->id], $now);
+        } else {
+            $stored = $this->drafts->find($sheetId) ?? throw DraftNotFound::of($sheetId);
+            $draft = $stored->version === $version ? $stored->changedTo($text, $by, $now) : throw new DraftConflict($stored);
+        }
         $this->drafts->save($draft);
 
         return $draft;

@@ -36,9 +36,14 @@ interface Sheets
      */
     public function connectors(string $search, int $page, int $perPage): array;
 
-    /** @throws SheetExists */
-    public function addKit(KitSheet $sheet, string $by): void;
+    /**
+     * @param string $by   all who had a hand in it, for the record
+     * @param Who    $last who released it
+     *
+     * @throws SheetExists
+     */
+    public function addKit(KitSheet $sheet, string $by, Who $last): void;
 
     /** @throws SheetExists */
-    public function addConnector(Connector $connector, string $by): void;
+    public function addConnector(Connector $connector, Who $by): void;
 }

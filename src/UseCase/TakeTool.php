@@ -14,8 +14,8 @@ final readonly class TakeTool
     }
 
     /** Refuses with EntryRefused what a gate refuses. @throws ToolNotFound|JobNotFound */
-    public function __invoke(string $id, string $job, string $by): WrittenEntry
+    public function __invoke(string $id, string $job, Who $by): WrittenEntry
     {
-        return ($this->writeEntry)($job, $this->ids->next(), new ToolTaken($this->tools->get($id)), $by);
+        return ($this->writeEntry)($job, $this->ids->next(), new ToolTaken($this->tools->get($id)), $by->asProgram());
     }
 }

@@ -23,13 +23,13 @@ final readonly class WriteEntry
     }
 
     /**
-     * Refuses with EntryRefused when a gate is closed, with EntryIdTaken when the id stands for another entry, and with BadDocument when
+     * Refuses with NotTheirs when somebody else may write it, with EntryRefused when a gate is closed, with EntryIdTaken when the id stands for another entry, and with BadDocument when
      * the times
      * cannot be.
      *
      * @throws JobNotFound
      */
-    public function __invoke(string $jobId, string $entryId, Event $event, string $by, ?SentTimes $times = null): WrittenEntry
+    public function __invoke(string $jobId, string $entryId, Event $event, Who $by, ?SentTimes $times = null): WrittenEntry
     {
         return $this->jobs->locked($jobId, function (StoredJob $stored) use ($entryId, $event, $by, $times): WrittenEntry {
             foreach ($stored->log as $kept) {
@@ -38,13 +38,17 @@ final readonly class WriteEntry
                 }
             }
             $before = ($this->plan)($stored);
-            $refusal = (new Gate($before))->refusal($event);
+            $gate = new Gate($before);
+            if (!$by->mayWriteAs($gate->writer($event))) {
+                throw NotTheirs::entry();
+            }
+            $refusal = $gate->refusal($event);
             if (null !== $refusal) {
                 throw new EntryRefused($refusal);
             }
             $now = $this->clock->now();
             self::ensureNotAhead($event, $now);
-            $longer = $stored->with($before->entry($entryId, $by, $now, $event, $this->timing($now, $times)));
+            $longer = $stored->with($before->entry($entryId, $by->name, $now, $event, $this->timing($now, $times)));
             $this->jobs->append($longer);
             $this->putBack($stored->id, BoxReturn::after($event, $before->build));
 

@@ -55,7 +55,7 @@ final class KitTest extends ApiTestCase
         $this->save($this->json([...$this->sheet(7), 'name' => 'Seventh']), 0);
         $own = $this->release(1);
         self::assertSame(
-            [409, 'You wrote this draft last, {author}: a second person checks and releases it.'],
+            [409, 'You wrote in this draft, {author}: a second person checks and releases it.'],
             [$own->getStatusCode(), self::at($own, 'reason.template')],
         );
         $this->signIn('checker');
@@ -126,7 +126,7 @@ final class KitTest extends ApiTestCase
         $this->signIn('checker');
         $others = $this->call('DELETE', '/api/kit-drafts/brand-new');
         self::assertSame(403, $others->getStatusCode());
-        self::assertStringContainsString('only Tamsin Oake or an administrator may throw it away', self::text($others, 'detail'));
+        self::assertStringContainsString('only who wrote in it or an administrator may throw it away', self::text($others, 'detail'));
         $this->signIn('engineer');
         self::assertSame(204, $this->call('DELETE', '/api/kit-drafts/brand-new')->getStatusCode());
         self::assertSame(404, $this->call('GET', '/api/kit-drafts/brand-new')->getStatusCode());

@@ -60,7 +60,7 @@ final class ClosedDoorsTest extends TestCase
         foreach ($theirs as $path) {
             self::assertMatchesRegularExpression('~^'.preg_quote($state, '~').'/(run|log|workers)(/|$)~', $path);
         }
-        $secrets = [...glob("$state/secrets/*") ?: [], "$state/pg/password"];
+        $secrets = [...self::secrets(), "$state/pg/password"];
         self::assertGreaterThanOrEqual(5, \count($secrets));
         foreach ($secrets as $secret) {
             self::assertFalse(self::does([...self::WORKER, 'test', '-r', $secret]), $secret);
@@ -79,7 +79,7 @@ final class ClosedDoorsTest extends TestCase
             $seen .= Instance::run('ps', '-eo', 'args=');
         }
         self::assertStringContainsString('postgres', $seen);
-        foreach (glob(self::$berm->state.'/secrets/*') ?: [] as $secret) {
+        foreach (self::secrets() as $secret) {
             self::assertStringNotContainsString((string) file_get_contents($secret), $seen, basename($secret));
         }
         self::assertStringNotContainsString((string) file_get_contents(self::$berm->state.'/pg/password'), $seen);
@@ -90,7 +90,7 @@ final class ClosedDoorsTest extends TestCase
     {
         $logs = (string) shell_exec('cat '.escapeshellarg((string) self::$berm->state).'/log/* '.escapeshellarg((string) self::$berm->state).'/pg/log '.escapeshellarg((string) self::$berm->state).'/*.log');
         self::assertStringContainsString('database system is ready', $logs);
-        foreach (glob(self::$berm->state.'/secrets/*') ?: [] as $secret) {
+        foreach (self::secrets() as $secret) {
             self::assertStringNotContainsString((string) file_get_contents($secret), $logs, basename($secret));
         }
     }
@@ -117,6 +117,14 @@ final class ClosedDoorsTest extends TestCase
             $berm->berm('stop');
             Instance::run('rm', '-rf', $closed, $state);
         }
+    }
+
+    /** @return list<string> */
+    private static function secrets(): array
+    {
+        $files = glob(self::$berm->state.'/secrets/*');
+
+        return false === $files ? [] : $files;
     }
 
     /** @return list<string> files and folders of the state */

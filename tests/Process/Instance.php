@@ -33,7 +33,7 @@ final readonly class Instance
     /** How often by command; in the suite, a sample. */
     public static function rounds(): int
     {
-        return (int) (getenv('BERM_ROUNDS') ?: 2);
+        return max(2, (int) getenv('BERM_ROUNDS'));
     }
 
     /** @return string what it said */
@@ -94,9 +94,9 @@ final readonly class Instance
     {
         $of = $session = [];
         foreach (explode("\n", self::run('ps', '-eo', 'pid=,ppid=,sess=')) as $line) {
-            [$pid, $parent, $leader] = [...array_map(intval(...), preg_split('/\s+/', trim($line)) ?: []), 0, 0, 0];
+            [$pid, $parent, $leader] = [...array_map(intval(...), (array) preg_split('/\s+/', trim($line))), 0, 0, 0];
             $of[$pid] = $leader;
-            if (\in_array($command->getPid(), [$pid, $parent], true) && $leader !== posix_getsid(getmypid())) {
+            if (\in_array($command->getPid(), [$pid, $parent], true) && $leader !== posix_getsid(posix_getpid())) {
                 $session[] = $leader;
             }
         }

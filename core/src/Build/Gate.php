@@ -9,6 +9,7 @@ use Berm\Core\Build\Event\DeviationAccepted;
 use Berm\Core\Build\Event\HoldReleased;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\SafetyConfirmed;
+use Berm\Core\Build\Event\Withdrawn;
 use Berm\Core\Job\Obstacle;
 use Berm\Core\Job\Plan;
 use Berm\Core\Saying\Sentence;
@@ -27,6 +28,14 @@ final readonly class Gate
             ?? $this->barring($event)->reason
             ?? $this->tooEarly($event)
             ?? $event->refusal($this->plan);
+    }
+
+    /** Who may write it: whoever may let something stand, and nobody else, takes that back again. */
+    public function writer(Event $event): Writer
+    {
+        $taken = $event instanceof Withdrawn ? $this->plan->build->counting[$event->entryId] ?? null : null;
+
+        return null !== $taken && Writer::Engineer === $taken->event::kind()->writer() ? Writer::Engineer : $event::kind()->writer();
     }
 
     /** What lies under the connector once it is on. */

@@ -38,6 +38,16 @@ trait PlainFields
         );
     }
 
+    /** Exactly as it was typed, spaces and all: a password. */
+    public function secret(string $key, int $longest): string
+    {
+        $value = $this->value($key);
+
+        return \is_string($value) && '' !== $value && \strlen($value) <= $longest ? $value : $this->fault(
+            $key, "must be a text of at most $longest characters.", '',
+        );
+    }
+
     public function optionalText(string $key, int $longest = 200): string
     {
         return null === $this->value($key) || '' === $this->value($key) ? '' : $this->text($key, $longest);

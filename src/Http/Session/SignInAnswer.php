@@ -14,6 +14,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Security\Core\Authentication\Token\TokenInterface;
 use Symfony\Component\Security\Core\Exception\AuthenticationException;
+use Symfony\Component\Security\Core\Exception\CustomUserMessageAccountStatusException;
 use Symfony\Component\Security\Core\Exception\TooManyLoginAttemptsAuthenticationException;
 use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 use Symfony\Component\Security\Http\Authentication\AuthenticationFailureHandlerInterface;
@@ -42,9 +43,11 @@ final readonly class SignInAnswer implements AuthenticationSuccessHandlerInterfa
 
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response
     {
-        return $exception instanceof TooManyLoginAttemptsAuthenticationException
-            ? ProblemListener::problem(429, 'too-many-tries', 'Too many failed tries. Wait a minute, then try again.')
-            : ProblemListener::problem(401, 'wrong-sign-in', 'The name or the password is not right. Type both again.');
+        return match (true) {
+            $exception instanceof TooManyLoginAttemptsAuthenticationException => ProblemListener::problem(429, 'too-many-tries', 'Too many failed tries. Wait a minute, then try again.'),
+            $exception instanceof CustomUserMessageAccountStatusException => ProblemListener::problem(403, 'no-entry', $exception->getMessageKey()),
+            default => ProblemListener::problem(401, 'wrong-sign-in', 'The name or the password is not right. Type both again.'),
+        };
     }
 
     public function start(Request $request, ?AuthenticationException $authException = null): Response
@@ -62,6 +65,7 @@ final readonly class SignInAnswer implements AuthenticationSuccessHandlerInterfa
                 'name' => $person->getUserIdentifier(),
                 'shownAs' => $person->shownAs,
                 'role' => $person->role->value,
+                'ownPasswordFirst' => null !== $person->oneTimeUntil,
                 'may' => array_map(static fn (Permission $permission): string => $permission->value, $person->role->permissions()),
             ] : null,
             'csrfToken' => $this->tokens->getToken(CsrfGuard::TOKEN)->getValue(),

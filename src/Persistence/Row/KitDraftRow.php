@@ -11,6 +11,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Table(name: 'kit_draft')]
 class KitDraftRow
 {
+    /** @param list<string> $authors */
     public function __construct(
         #[ORM\Id]
         #[ORM\Column(type: Types::STRING, length: 80)]
@@ -21,6 +22,8 @@ class KitDraftRow
         public string $text,
         #[ORM\Column(type: Types::STRING, length: 120)]
         public string $author,
+        #[ORM\Column(type: Types::JSONB)]
+        public array $authors,
         #[ORM\Column(type: Types::DATETIMETZ_IMMUTABLE)]
         public \DateTimeImmutable $changedAt,
         /** Thrown away then; null while it stands. */

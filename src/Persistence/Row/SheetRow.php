@@ -32,6 +32,9 @@ class SheetRow
         public string $addedBy,
         #[ORM\Column(type: Types::DATETIMETZ_IMMUTABLE)]
         public \DateTimeImmutable $addedAt,
+        /** Null of rows from before it was kept. */
+        #[ORM\Column(type: Types::STRING, length: 60, nullable: true)]
+        public ?string $addedById = null,
     ) {
     }
 }
