@@ -49,6 +49,8 @@ final class AnswersForThePageTest extends ApiTestCase
             'connectors' => '/api/connectors?page=1&perPage=20',
             'words-of-a-kit' => '/api/kits/harrow-allinone-28/1/words',
             'draft' => '/api/kit-drafts/quillon-straight-12',
+            'crew' => '/api/jobs/'.self::HALF_CUT.'/crew',
+            'people' => '/api/people',
             'tools' => '/api/tools',
             'boxes' => '/api/boxes?page=1&perPage=20',
         ] as $file => $path) {

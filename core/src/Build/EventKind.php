@@ -71,6 +71,16 @@ enum EventKind: string
         };
     }
 
+    /** Who may take it back; null for what tells of the log itself. What somebody let stand, nobody takes back who could not have let it. */
+    public function withdrawer(): ?Writer
+    {
+        return match (true) {
+            self::Withdrawn === $this, self::PlanChanged === $this => null,
+            Writer::Engineer === $this->writer() => Writer::Engineer,
+            default => Writer::Jointer,
+        };
+    }
+
     /** What of the plan must be the same for it to go on counting. */
     public function standsOn(): StandsOn
     {

@@ -30,12 +30,12 @@ final readonly class Gate
             ?? $event->refusal($this->plan);
     }
 
-    /** Who may write it: whoever may let something stand, and nobody else, takes that back again. */
+    /** Who may write it: a withdrawal, who may take back what it withdraws. */
     public function writer(Event $event): Writer
     {
         $taken = $event instanceof Withdrawn ? $this->plan->build->counting[$event->entryId] ?? null : null;
 
-        return null !== $taken && Writer::Engineer === $taken->event::kind()->writer() ? Writer::Engineer : $event::kind()->writer();
+        return $taken?->event::kind()->withdrawer() ?? $event::kind()->writer();
     }
 
     /** What lies under the connector once it is on. */

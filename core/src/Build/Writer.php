@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Berm\Core\Build;
 
 /** Who may write an entry. */
-enum Writer
+enum Writer: string
 {
     /** Whoever builds. */
-    case Jointer;
+    case Jointer = 'jointer';
     /** Whoever answers for letting something stand. */
-    case Engineer;
+    case Engineer = 'engineer';
     /** Nobody by hand: it follows from another deed. */
-    case Server;
+    case Server = 'server';
 }

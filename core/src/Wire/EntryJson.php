@@ -24,6 +24,7 @@ final class EntryJson
             'event' => LogFile::writeEvent($entry->event),
             'said' => SentenceJson::of($entry->event->words($names)),
             'counts' => isset($build->counting[$entry->id]),
+            'withdrawer' => $entry->event::kind()->withdrawer()?->value,
             // It was written for another plan, and no longer holds.
             'lapsed' => isset($build->lapsed[$entry->id]),
         ];

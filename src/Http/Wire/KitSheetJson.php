@@ -53,6 +53,7 @@ final class KitSheetJson
             'id' => $draft->sheetId,
             'version' => $draft->version,
             'author' => $draft->author,
+            'authors' => $draft->authors,
             'changedAt' => $draft->changedAt->format(\DATE_ATOM),
         ];
     }

@@ -10,7 +10,7 @@ export class ApiError extends Error {
   }
 
   get isUnsent(): boolean {
-    return this.problem === null || this.problem.status >= 500 || this.problem.status === 401
+    return this.problem === null || this.problem.status >= 500 || [401, 429].includes(this.problem.status)
   }
 }
 

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link, NavLink, Outlet } from 'react-router'
 import { useOutbox } from '../api/outbox'
 import { sessionQuery, useSignOut } from '../api/session'
+import { OwnPasswordFirst } from '../features/sign-in/OwnPassword'
 import { SignIn } from '../features/sign-in/SignIn'
 import { Button } from '../ui/Button'
 import { Note } from '../ui/Note'
@@ -27,7 +28,8 @@ export function SignedIn() {
         </Button>
       </main>
     )
-  return session.data.person ? <AtWork /> : <SignIn />
+  if (!session.data.person) return <SignIn />
+  return session.data.person.ownPasswordFirst ? <OwnPasswordFirst /> : <AtWork />
 }
 
 /** What was made here is sent from wherever somebody is. */
@@ -48,6 +50,7 @@ const PLACES = [
 export function WithHead() {
   const person = useQuery(sessionQuery).data?.person
   const signOut = useSignOut()
+  const places = person?.may.includes('manage-people') ? [...PLACES, { to: '/people', name: 'People' }] : PLACES
   return (
     <>
       <header className="grid grid-cols-[1fr_auto] items-center border-b-2 border-ink px-4 desk:flex desk:justify-between desk:px-6">
@@ -56,7 +59,7 @@ export function WithHead() {
             Berm
           </Link>
           <div className="flex justify-between gap-2 max-desk:order-last max-desk:col-span-2 max-desk:text-label desk:gap-6">
-            {PLACES.map(({ to, name }) => (
+            {places.map(({ to, name }) => (
               <NavLink
                 key={to}
                 to={to}
@@ -72,7 +75,9 @@ export function WithHead() {
         </nav>
         <span className="flex items-center gap-4 text-label">
           <span className="max-desk:hidden">
-            {person?.shownAs}, {person?.role}
+            <Link to="/you" className="underline-offset-4 hover:underline">
+              {person?.shownAs}, {person?.role}
+            </Link>
           </span>
           <Button kind="link" className="whitespace-nowrap" onClick={() => signOut.mutate()}>
             Sign out

@@ -33,6 +33,8 @@ export const routes: RouteObject[] = [
             lazy: async () => ({ Component: (await import('../features/connectors/Connectors')).Connectors }),
           },
           { path: '/stores', element: <Stores /> },
+          { path: '/people', lazy: async () => ({ Component: (await import('../features/people/People')).People }) },
+          { path: '/you', lazy: async () => ({ Component: (await import('../features/sign-in/You')).You }) },
         ],
       },
       {

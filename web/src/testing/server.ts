@@ -45,6 +45,7 @@ export class Server {
     for (const what of ['kits', 'connectors', 'tools'])
       this.gives('GET', `/api/jobs/${JOBS['half-cut']}/${what}`, answerOf(`${what}-for-half-cut`))
     for (const what of ['cables', 'kits', 'connectors', 'tools', 'boxes']) this.gives('GET', `/api/${what}`, answerOf(what))
+    this.gives('GET', '/api/people', answerOf('people'))
     this.gives('GET', '/api/kits/harrow-allinone-28/1/words', answerOf('words-of-a-kit'))
     this.gives('GET', '/api/kit-drafts/quillon-straight-12', answerOf('draft'))
     vi.stubGlobal('fetch', (request: Request) => this.#fetch(request))
@@ -72,6 +73,11 @@ export class Server {
     return this.sent.filter(({ method }) => method !== 'GET')
   }
 
+  /** Every job is given to the same people, where a test does not say otherwise. */
+  #ofEveryJob(method: string, path: string): Answering | undefined {
+    return method === 'GET' && /^\/api\/jobs\/[^/]+\/crew$/.test(path) ? () => taken(answerOf('crew')) : undefined
+  }
+
   async #fetch(request: Request): Promise<Response> {
     if (!this.#isOnline) throw new TypeError('Failed to fetch')
     const { pathname } = new URL(request.url)
@@ -80,7 +86,7 @@ export class Server {
     const body: unknown = isJson ? JSON.parse(text) : text || null
     const sent = { method: request.method, path: pathname, body, headers: request.headers }
     this.sent.push(sent)
-    const answering = this.#answers.get(`${request.method} ${pathname}`)
+    const answering = this.#answers.get(`${request.method} ${pathname}`) ?? this.#ofEveryJob(request.method, pathname)
     if (!answering) this.unanswered.push(`${request.method} ${pathname}`)
     const answer = answering ? answering(sent) : problem(404, 'There is no answer in this test.')
     const type = answer.status < 400 ? 'application/json' : 'application/problem+json'

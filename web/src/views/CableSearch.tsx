@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { isAmong } from '../api/checks'
 import { cableQueries } from '../api/cables'
 import type { CableType } from '../api/types'
 import { sayFine } from '../domain/length'
@@ -7,12 +8,14 @@ import { Button } from '../ui/Button'
 import { classes } from '../ui/classes'
 import { Field } from '../ui/Field'
 import { useUnit } from '../ui/UnitContext'
+import { NotCheckedMark } from './NotChecked'
 
 type CableSearchProps = {
   search: string
   onSearch: (search: string) => void
   chosen: CableType | null
-  onChoose: (cable: CableType) => void
+  /** @param page on which page of the search it stands */
+  onChoose: (cable: CableType, page: number) => void
 }
 
 /** Cables by the words on the drum, a page at a time. */
@@ -53,10 +56,15 @@ export function CableSearch({ search, onSearch, chosen, onChoose }: CableSearchP
                 'grid min-h-12 w-full gap-x-4 px-2 py-1.5 text-left hover:bg-soft desk:grid-cols-[1fr_auto] desk:items-center',
                 chosen?.id === cable.id && 'border-l-8 border-ink bg-soft',
               )}
-              onClick={() => onChoose(cable)}
+              onClick={() => onChoose(cable, page)}
             >
               <span className="font-semibold">{cable.designation}</span>
               <span className="text-label text-mute">
+                {isAmong(cables.data.unchecked, cable) && (
+                  <>
+                    <NotCheckedMark /> ·{' '}
+                  </>
+                )}
                 insulation {over(cable, 'insulation')} · over all {over(cable, 'oversheath')}
               </span>
             </button>

@@ -1,4 +1,4 @@
-import { useMay } from '../api/session'
+import { useRole } from '../api/session'
 import type { Person } from '../api/types'
 import { Note } from '../ui/Note'
 
@@ -14,11 +14,14 @@ const WHO: Record<Right, string> = {
   'keep-stores': 'A storekeeper',
   'take-box': 'A jointer, an engineer or a storekeeper',
   'accept-deviation': 'An engineer',
+  'give-job': 'A jointer, an engineer or an administrator',
+  'give-every-job': 'An engineer or an administrator',
+  'manage-people': 'An administrator',
 }
 
 /** Whoever may not is told who may. Nothing for those who may. */
 export function WhoMay({ right, deed }: { right: Right; deed: string }) {
-  const may = useMay(right)
+  const may = useRole(right)
   return may ? null : (
     <Note>
       {WHO[right]} {deed}.

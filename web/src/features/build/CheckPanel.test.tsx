@@ -8,7 +8,10 @@ import { CheckPanel } from './CheckPanel'
 const write = vi.fn()
 let may: string[] = ['build']
 vi.mock('../../api/outbox', () => ({ useWrite: () => write, useWaiting: () => [] }))
-vi.mock('../../api/session', () => ({ useMay: (right: string) => may.includes(right) }))
+vi.mock('../../api/session', () => {
+  const has = (right: string) => may.includes(right)
+  return { useMay: has, useRole: has }
+})
 
 const plain = (text: string) => ({ template: text, values: {} })
 const check = (kind: string, more: object = {}): StageCheck =>

@@ -7,7 +7,10 @@ import { FinishPanel, ReleasePanel } from './StagePanel'
 const write = vi.fn()
 let may: string[] = []
 vi.mock('../../api/outbox', () => ({ useWrite: () => write }))
-vi.mock('../../api/session', () => ({ useMay: (right: string) => may.includes(right) }))
+vi.mock('../../api/session', () => {
+  const has = (right: string) => may.includes(right)
+  return { useMay: has, useRole: has }
+})
 
 const job = { id: 'job' } as unknown as Job
 const stage = { key: 'close', title: 'Close', oneWay: true } as unknown as Stage

@@ -1,4 +1,7 @@
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { isAmong } from '../../api/checks'
+import { peopleQueries } from '../../api/people'
 import { useChangePlan, useDraft } from '../../api/plan'
 import { useMay } from '../../api/session'
 import type { CableEnd, End, Job, LayerKind } from '../../api/types'
@@ -16,6 +19,7 @@ import { endOf, waitedFor, withCable } from './edit'
 import { FreeLength } from './FreeLength'
 import { IdentifySheet } from './IdentifySheet'
 import { ReadingSheet } from './ReadingSheet'
+import { NotChecked } from '../../views/NotChecked'
 import { PageHeading } from '../../views/PageHeading'
 import { WhoMay } from '../../views/WhoMay'
 
@@ -106,6 +110,7 @@ function CableAtEnd({ job, end, mayPlan, active, onActive }: AtEndProps) {
   const change = useChangePlan(job)
   const [isChoosing, setIsChoosing] = useState(false)
   const cable = job.ends.find((one) => one.end === end)
+  const unchecked = useQuery(peopleQueries.crew(job.id)).data?.uncheckedCables
   const other = endOf(draft, end === 'A' ? 'B' : 'A').cable
   return (
     <section aria-label={`Cable of end ${end}`} className="grid content-start gap-4">
@@ -129,6 +134,7 @@ function CableAtEnd({ job, end, mayPlan, active, onActive }: AtEndProps) {
           Same cable as end {end === 'A' ? 'B' : 'A'}
         </Button>
       )}
+      {cable && isAmong(unchecked, cable.cable) && <NotChecked kind="cables" sheet={cable.cable} />}
       {cable && <Drawn cable={cable} active={active} onActive={onActive} />}
       <Remarks job={job} end={end} />
       <CablePicker

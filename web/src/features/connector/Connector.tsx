@@ -1,5 +1,7 @@
-import { useInfiniteQuery } from '@tanstack/react-query'
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query'
+import { isAmong } from '../../api/checks'
 import { jobQueries } from '../../api/jobs'
+import { peopleQueries } from '../../api/people'
 import { useChangePlan, useDraft } from '../../api/plan'
 import { useMay } from '../../api/session'
 import type { Choice } from '../../api/types'
@@ -11,6 +13,7 @@ import { ChoiceList } from '../../views/ChoiceList'
 import { FitSummary } from '../../views/FitSummary'
 import { useJob } from '../../views/useJob'
 import { Tools } from './Tools'
+import { NotChecked } from '../../views/NotChecked'
 import { PageHeading } from '../../views/PageHeading'
 import { WhoMay } from '../../views/WhoMay'
 
@@ -35,6 +38,7 @@ export function Connector() {
   const change = useChangePlan(job)
   const choices = useInfiniteQuery(jobQueries.connectors(job.id, job.version))
   const mayPlan = useMay('plan') && !job.connectorFitted
+  const unchecked = useQuery(peopleQueries.crew(job.id)).data?.uncheckedConnectors
   const name = job.function === 'joint' ? 'Connector' : 'Lug'
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 p-4 desk:grid-cols-[minmax(0,26rem)_minmax(0,1fr)] desk:p-6">
@@ -65,6 +69,7 @@ export function Connector() {
         report={job.fit.connector}
         next={{ to: `/jobs/${job.id}/mark-out`, label: 'On to marking out' }}
       >
+        {job.connector && isAmong(unchecked, job.connector) && <NotChecked kind="connectors" sheet={job.connector} />}
         {job.connector && (
           <Note title="How it is fixed">
             {job.connector.method}

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { isAmong } from '../../api/checks'
 import { connectorFile, connectorPath, connectorQueries } from '../../api/connectors'
 import { useMay } from '../../api/session'
 import type { Connector } from '../../api/types'
@@ -12,6 +13,7 @@ import { UnitProvider } from '../../ui/UnitContext'
 import { UnitToggle } from '../../ui/UnitToggle'
 import { ConnectorFacts } from './ConnectorFacts'
 import { ConnectorForm } from './ConnectorForm'
+import { NotChecked, NotCheckedMark } from '../../views/NotChecked'
 import { PageHeading } from '../../views/PageHeading'
 import { WhoMay } from '../../views/WhoMay'
 
@@ -79,25 +81,16 @@ function Sheet() {
         {data?.total === 0 && <p>None is called so.</p>}
         <ul className="border-t-2 border-ink">
           {data?.connectors.map((one) => (
-            <li key={one.id} className="border-b border-line">
-              <button
-                type="button"
-                aria-current={one.id === shown?.id ? 'true' : undefined}
-                className={classes(
-                  'grid min-h-12 w-full px-2 py-1.5 text-left hover:bg-soft',
-                  one.id === shown?.id && 'border-l-8 border-ink bg-soft',
-                )}
-                onClick={() => {
-                  setPicked(one)
-                  setWritten(null)
-                }}
-              >
-                <span className="font-semibold">{one.name}</span>
-                <span className="text-label text-mute">
-                  {one.maker} · {one.kind.replace('-', ' ')} · {one.fixing.replace('-', ' ')} · revision {one.revision}
-                </span>
-              </button>
-            </li>
+            <Row
+              key={one.id}
+              connector={one}
+              isShown={one.id === shown?.id}
+              isUnchecked={isAmong(data.unchecked, one)}
+              onPick={() => {
+                setPicked(one)
+                setWritten(null)
+              }}
+            />
           ))}
         </ul>
         {data && data.page * data.perPage < data.total && (
@@ -117,10 +110,39 @@ function Sheet() {
             onCancel={() => setWritten(null)}
           />
         ) : (
-          shown && <Shown connector={shown} onChange={mayWrite ? () => change(shown) : null} />
+          shown && (
+            <>
+              <Shown connector={shown} onChange={mayWrite ? () => change(shown) : null} />
+              {isAmong(data?.unchecked, shown) && <NotChecked kind="connectors" sheet={shown} />}
+            </>
+          )
         )}
       </section>
     </main>
+  )
+}
+
+type RowProps = { connector: Connector; isShown: boolean; isUnchecked: boolean; onPick: () => void }
+
+function Row({ connector, isShown, isUnchecked, onPick }: RowProps) {
+  return (
+    <li className="border-b border-line">
+      <button
+        type="button"
+        aria-current={isShown ? 'true' : undefined}
+        className={classes(
+          'grid min-h-12 w-full px-2 py-1.5 text-left hover:bg-soft',
+          isShown && 'border-l-8 border-ink bg-soft',
+        )}
+        onClick={onPick}
+      >
+        <span className="font-semibold">{connector.name}</span>
+        <span className="text-label text-mute">
+          {connector.maker} · {connector.kind.replace('-', ' ')} · {connector.fixing.replace('-', ' ')} · revision{' '}
+          {connector.revision} {isUnchecked && <NotCheckedMark />}
+        </span>
+      </button>
+    </li>
   )
 }
 

@@ -12,6 +12,7 @@ import { Note } from '../../ui/Note'
 import { UnitProvider, useUnit } from '../../ui/UnitContext'
 import { UnitToggle } from '../../ui/UnitToggle'
 import { SavedState } from '../../views/SavedState'
+import { ReadOnly, Theirs } from './Crew'
 import { PlanTroubles } from './PlanTroubles'
 import { STEP_NAMES } from './steps'
 import { TitleBlock } from './TitleBlock'
@@ -42,7 +43,9 @@ export function JobFrame() {
     )
   return (
     <UnitProvider name={id} initial={job.data.draft.unit}>
-      <Frame job={job.data} />
+      <Theirs job={id}>
+        <Frame job={job.data} />
+      </Theirs>
     </UnitProvider>
   )
 }
@@ -54,6 +57,7 @@ function Frame({ job }: { job: Job }) {
       <header className="no-print">
         <Steps job={job} />
         <NextLine job={job} />
+        <ReadOnly job={job.id} />
         <PlanTroubles job={job} />
         <OthersWaiting jobId={job.id} />
       </header>

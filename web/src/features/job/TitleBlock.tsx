@@ -2,6 +2,7 @@ import type { ReactNode } from 'react'
 import type { Job } from '../../api/types'
 import { useUnit } from '../../ui/UnitContext'
 import { word } from '../../domain/words'
+import { GivenTo } from './Crew'
 import { SavedState } from '../../views/SavedState'
 
 /** Which job, cables, kit and permit this is, and whether all is saved. It never leaves the screen. */
@@ -15,6 +16,11 @@ export function TitleBlock({ job }: { job: Job }) {
       {job.function === 'joint' && <Cell label="cable B">{cable('B')?.designation ?? 'not chosen'}</Cell>}
       <Cell label="kit">{job.kit ? `${job.kit.name}, size ${job.kit.size} · revision ${job.kit.revision}` : 'not chosen'}</Cell>
       <Cell label="permit">{job.safety ? `${job.safety.permit}, confirmed` : 'not confirmed'}</Cell>
+      <Cell label="given to">
+        <span className="flex items-baseline gap-2">
+          <GivenTo job={job.id} />
+        </span>
+      </Cell>
       <Cell label="saved">
         <SavedState job={job} />
       </Cell>

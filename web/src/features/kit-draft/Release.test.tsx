@@ -19,8 +19,8 @@ vi.mock('../../api/session', () => ({
 function show(me: string, rights: string[], more: Partial<KitDraft> = {}, isKept = true) {
   may = rights
   const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } })
-  queries.setQueryData(['session'], { person: { shownAs: me } })
-  const draft = { id: 'kit-1', version: 3, author: 'Ann', problems: [], ...more } as unknown as KitDraft
+  queries.setQueryData(['session'], { person: { name: me } })
+  const draft = { id: 'kit-1', version: 3, author: 'Ann', authors: ['Ann', 'Dov'], problems: [], ...more } as unknown as KitDraft
   render(
     <QueryClientProvider client={queries}>
       <Release draft={draft} isKept={isKept} onReleased={() => undefined} onDiscarded={() => undefined} />
@@ -42,8 +42,8 @@ it('is released by a second person, at the version that was looked at', () => {
   expect(release.mock.calls[0]?.[0]).toEqual({ id: 'kit-1', version: 3 })
 })
 
-it('is not released by who wrote it', () => {
-  show('Ann', ENGINEER)
+it.each(['Ann', 'Dov'])('is not released by %s, who wrote in it', (author) => {
+  show(author, ENGINEER)
   expect(button('I have checked it: release it')).toBeNull()
   expect(screen.getByText(/a second person checks and releases it/)).toBeTruthy()
 })

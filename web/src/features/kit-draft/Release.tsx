@@ -12,12 +12,12 @@ import { useUnit } from '../../ui/UnitContext'
 
 type ReleaseProps = { draft: KitDraft; isKept: boolean; onReleased: () => void; onDiscarded: () => void }
 
-/** Somebody else than the author makes it the next revision. */
+/** Somebody who wrote nothing in it makes it the next revision. */
 export function Release({ draft, isKept, onReleased, onDiscarded }: ReleaseProps) {
   const unit = useUnit()
-  const me = useQuery(sessionQuery).data?.person?.shownAs
+  const me = useQuery(sessionQuery).data?.person?.name ?? ''
   const mayWrite = useMay('write-sheet')
-  const mayDiscard = useMay('discard-draft') && (draft.author === me || !mayWrite)
+  const mayDiscard = useMay('discard-draft') && (draft.authors.includes(me) || !mayWrite)
   const [isAsked, setIsAsked] = useState(false)
   const release = useReleaseDraft()
   const discard = useDiscardDraft()
@@ -26,8 +26,8 @@ export function Release({ draft, isKept, onReleased, onDiscarded }: ReleaseProps
   return (
     <div className="grid gap-2">
       <div className="flex flex-wrap items-center gap-4">
-        {!mayWrite ? null : draft.author === me ? (
-          <p className="text-mute">You wrote it last: a second person checks and releases it.</p>
+        {!mayWrite ? null : draft.authors.includes(me) ? (
+          <p className="text-mute">You wrote in it: a second person checks and releases it.</p>
         ) : (
           <Button
             kind="primary"

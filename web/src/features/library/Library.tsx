@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { isAmong } from '../../api/checks'
 import { cableQueries, exportPath } from '../../api/cables'
 import { useMay } from '../../api/session'
 import type { CableType } from '../../api/types'
@@ -12,6 +13,7 @@ import { CableFacts } from '../../views/CableFacts'
 import { CableSearch } from '../../views/CableSearch'
 import { NewCable } from '../../views/NewCable'
 import { ImportCables } from './ImportCables'
+import { NotChecked } from '../../views/NotChecked'
 import { PageHeading } from '../../views/PageHeading'
 import { WhoMay } from '../../views/WhoMay'
 
@@ -27,11 +29,17 @@ export function Library() {
 function Sheet() {
   const [search, setSearch] = useState('')
   const [chosen, setChosen] = useState<CableType | null>(null)
+  const [page, setPage] = useState(1)
   const [dialog, setDialog] = useState<'new' | 'import' | null>(null)
   const mayAdd = useMay('add-cable')
   const unit = useUnit()
   const first = useQuery(cableQueries.page('', unit, 1)).data?.cables[0]
+  const unchecked = useQuery(cableQueries.page(search, unit, page)).data?.unchecked
   const shown = chosen ?? first
+  const choose = (cable: CableType, on: number) => {
+    setChosen(cable)
+    setPage(on)
+  }
   return (
     <main className="mx-auto grid w-full max-w-[84rem] grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-5 p-4 desk:grid-cols-[minmax(0,1fr)_minmax(0,36rem)] desk:p-6">
       <div className="flex flex-wrap items-center justify-between gap-4 desk:col-span-2">
@@ -48,7 +56,7 @@ function Sheet() {
       </div>
       <section aria-label="Find a cable" className="grid content-start gap-3">
         <WhoMay right="add-cable" deed="adds cables" />
-        <CableSearch search={search} onSearch={setSearch} chosen={shown ?? null} onChoose={setChosen} />
+        <CableSearch search={search} onSearch={setSearch} chosen={shown ?? null} onChoose={choose} />
         <HandOver search={search} />
       </section>
       <section aria-label="The chosen cable" className="grid content-start gap-3">
@@ -66,6 +74,7 @@ function Sheet() {
                 Paper cables differ from maker to maker and decade to decade: only what you measure counts.
               </Note>
             )}
+            {isAmong(unchecked, shown) && <NotChecked kind="cables" sheet={shown} />}
             <CableFacts key={`${shown.id}${shown.revision}`} cable={shown} />
           </>
         )}

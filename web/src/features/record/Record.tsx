@@ -1,5 +1,8 @@
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { isAmong } from '../../api/checks'
 import { useWrite } from '../../api/outbox'
+import { peopleQueries } from '../../api/people'
 import { useMay } from '../../api/session'
 import type { Job, LogEntry } from '../../api/types'
 import { say } from '../../domain/sentence'
@@ -45,6 +48,7 @@ export function Record() {
           </a>
         </div>
       </header>
+      <Unchecked job={job} />
       <Obstacles job={job} />
       <Facts job={job} />
       {job.markOut && (
@@ -56,6 +60,18 @@ export function Record() {
       <Log job={job} />
     </article>
   )
+}
+
+/** What it rests on that only its writer has looked at. */
+function Unchecked({ job }: { job: Job }) {
+  const crew = useQuery(peopleQueries.crew(job.id)).data
+  const cables = job.ends.filter(({ cable }) => isAmong(crew?.uncheckedCables, cable)).map(({ cable }) => cable.designation)
+  const sheets = [...new Set(cables), ...(crew?.uncheckedConnectors.length && job.connector ? [job.connector.name] : [])]
+  return sheets.map((name) => (
+    <Note key={name} tone="unproved">
+      {name}: not checked by a second person.
+    </Note>
+  ))
 }
 
 /** What stands in the way, in the words that the list and the gates use. */
@@ -84,7 +100,7 @@ function Facts({ job }: { job: Job }) {
 
 function Log({ job }: { job: Job }) {
   const [withdrawing, setWithdrawing] = useState<LogEntry | null>(null)
-  const mayBuild = useMay('build')
+  const may = { jointer: useMay('build'), engineer: useMay('accept-deviation') }
   const unit = useUnit()
   return (
     <section aria-label="Log">
@@ -109,7 +125,7 @@ function Log({ job }: { job: Job }) {
                 <span className="text-label text-mute"> · written for another plan: it no longer holds</span>
               )}
             </span>
-            {mayBuild && entry.counts && entry.event.kind !== 'withdrawn' && entry.event.kind !== 'plan-changed' ? (
+            {entry.counts && entry.withdrawer && may[entry.withdrawer] ? (
               <Button kind="link" className="no-print" onClick={() => setWithdrawing(entry)}>
                 Withdraw
               </Button>

@@ -8,7 +8,10 @@ const write = vi.fn()
 let may: string[] = ['build']
 let safety: object | null = null
 vi.mock('../../api/outbox', () => ({ useWrite: () => write, useWaiting: () => [] }))
-vi.mock('../../api/session', () => ({ useMay: (right: string) => may.includes(right) }))
+vi.mock('../../api/session', () => {
+  const has = (right: string) => may.includes(right)
+  return { useMay: has, useRole: has }
+})
 vi.mock('../../views/useJob', () => ({ useJob: () => ({ id: 'job-1', name: 'Joint 1', safety }) }))
 
 const show = () =>
