@@ -110,7 +110,7 @@ final class LoadDemo extends Command
             '{"tools": '.file_get_contents("$this->folder/tools.json").'}',
             static fn (Fields $file): array => $file->list('tools', ToolFile::read(...)),
         ) as $tool) {
-            $this->tools->save($tool);
+            $this->tools->add($tool);
         }
         foreach ($this->files('jobs') as $text) {
             Fields::readText($text, $this->loadJob(...));

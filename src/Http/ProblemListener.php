@@ -10,10 +10,12 @@ use App\Security\AccountRefused;
 use App\UseCase\BoxNotFound;
 use App\UseCase\BoxRefused;
 use App\UseCase\BoxTaken;
+use App\UseCase\ChangedMeanwhile;
 use App\UseCase\DraftConflict;
 use App\UseCase\DraftNotFound;
 use App\UseCase\EntryIdTaken;
 use App\UseCase\EntryRefused;
+use App\UseCase\IdTaken;
 use App\UseCase\JobNotFound;
 use App\UseCase\NotTheirs;
 use App\UseCase\PlanConflict;
@@ -77,7 +79,7 @@ final readonly class ProblemListener
             ),
             $error instanceof PlanConflict => $this->conflict($error),
             $error instanceof EntryRefused, $error instanceof BoxRefused => self::refused($error->reason),
-            $error instanceof EntryIdTaken, $error instanceof SheetExists,
+            $error instanceof EntryIdTaken, $error instanceof SheetExists, $error instanceof IdTaken, $error instanceof ChangedMeanwhile,
             $error instanceof BoxTaken => self::problem(409, 'taken', $error->getMessage()),
             $error instanceof DraftConflict => self::problem(
                 409, 'draft-conflict', $error->getMessage(), ['theirDraft' => KitSheetJson::draft($error->theirs, null)],
@@ -164,6 +166,9 @@ final readonly class ProblemListener
     private function waiting(DatabaseTrouble $trouble, \Throwable $error): JsonResponse
     {
         $this->logger->error('The database: '.$trouble->name, ['code' => $error->getCode()]);
+        if (DatabaseTrouble::Crossed === $trouble) {
+            return self::problem(409, 'crossed', $trouble->told());
+        }
         $answer = self::problem(503, 'database-'.strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', '-', $trouble->name)), $trouble->told());
         $answer->headers->set('Retry-After', '5');
 

@@ -68,7 +68,8 @@ final readonly class StoresController
     public function reserve(string $id, Request $request, ReserveBox $reserveBox, #[CurrentUser] Person $person): JsonResponse
     {
         $job = Body::read($request, static fn (Fields $body): array => [$body->has('job') ? Body::id($body, 'job') : null])[0];
-        $this->ensureTheirs($job, $person);
+        // Whoever puts it back takes it from the job that it stands aside for.
+        $this->ensureTheirs($job ?? $this->boxes->get(self::id($id))->reservedFor, $person);
 
         return new JsonResponse($this->json($reserveBox(self::id($id), $job), $job));
     }

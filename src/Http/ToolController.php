@@ -8,6 +8,7 @@ use App\Http\Wire\ToolJson;
 use App\Security\Permission;
 use App\Security\Person;
 use App\UseCase\JudgeTools;
+use App\UseCase\KeptTool;
 use App\UseCase\TakeTool;
 use App\UseCase\ToolNotFound;
 use App\UseCase\Tools;
@@ -40,7 +41,7 @@ final readonly class ToolController
 
         return new JsonResponse([
             'tools' => array_map(
-                fn (Tool $tool): array => ToolJson::of($tool, $this->clock->now()), $this->tools->page($page, self::PER_PAGE),
+                fn (KeptTool $tool): array => ToolJson::of($tool, $this->clock->now()), $this->tools->page($page, self::PER_PAGE),
             ),
             'total' => $this->tools->count(),
             'page' => $page,
@@ -57,9 +58,9 @@ final readonly class ToolController
 
             return ToolFile::read($body);
         });
-        $this->tools->save($tool);
+        $this->tools->add($tool);
 
-        return new JsonResponse(ToolJson::of($tool, $this->clock->now()), 201);
+        return new JsonResponse(ToolJson::of($this->tools->get($tool->id), $this->clock->now()), 201);
     }
 
     /** It came back from its calibration. */
@@ -67,9 +68,9 @@ final readonly class ToolController
     #[IsGranted(Permission::KeepStores->value)]
     public function calibrate(string $id, Request $request): JsonResponse
     {
+        $version = Version::of($request);
         $until = Body::read($request, static fn (Fields $body): array => [DayFile::read($body, 'until')])[0];
-        $tool = $this->tools->get(self::id($id))->calibratedUntil($until);
-        $this->tools->save($tool);
+        $tool = $this->tools->change($this->tools->get(self::id($id))->tool->calibratedUntil($until), $version);
 
         return new JsonResponse(ToolJson::of($tool, $this->clock->now()));
     }

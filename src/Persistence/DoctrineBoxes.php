@@ -8,6 +8,7 @@ use App\Persistence\Row\BoxRow;
 use App\UseCase\Boxes;
 use App\UseCase\BoxNotFound;
 use App\UseCase\BoxTaken;
+use App\UseCase\IdTaken;
 use Berm\Core\Revision;
 use Berm\Core\Stores\Box;
 use Berm\Core\Stores\Gtin;
@@ -42,32 +43,22 @@ final readonly class DoctrineBoxes implements Boxes
 
     public function add(Box $box, string $by): void
     {
-        if (null !== $this->entities->find(BoxRow::class, $box->id)) {
+        // One statement decides: of two that are sent at once, or of two labels with one serial number, one is stored.
+        $stored = $this->entities->getConnection()->executeStatement(
+            "INSERT INTO box (id, kit_id, kit_revision, size, gtin, batch, serial, made_on, expires_on, place, missing, added_by, added_at)
+             VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, '[]', ?, ?) ON CONFLICT DO NOTHING",
+            [
+                $box->id, $box->kit->id, $box->kit->number, $box->size, $box->gtin->digits, $box->batch, $box->serial,
+                $box->madeOn?->format('Y-m-d'), $box->expiresOn?->format('Y-m-d'), $box->place, $by, $this->clock->now()->format(\DATE_ATOM),
+            ],
+        );
+        if (1 === (int) $stored) {
             return;
         }
-        if ('' !== $box->serial && null !== $this->entities->getRepository(BoxRow::class)->findOneBy([
-            'gtin' => $box->gtin->digits, 'serial' => $box->serial,
-        ])) {
-            throw BoxTaken::bySerial($box);
+        $there = $this->entities->find(BoxRow::class, $box->id) ?? throw BoxTaken::bySerial($box);
+        if ([$there->gtin, $there->batch, $there->serial] !== [$box->gtin->digits, $box->batch, $box->serial]) {
+            throw IdTaken::by('box', $box->id);
         }
-        $this->entities->persist(new BoxRow(
-            $box->id,
-            $box->kit->id,
-            $box->kit->number,
-            $box->size,
-            $box->gtin->digits,
-            $box->batch,
-            $box->serial,
-            $box->madeOn,
-            $box->expiresOn,
-            $box->place,
-            null,
-            null,
-            [],
-            $by,
-            $this->clock->now(),
-        ));
-        $this->entities->flush();
     }
 
     public function change(string $id, callable $change): Box

@@ -7,6 +7,7 @@ namespace App\Persistence;
 use App\Persistence\Row\EntryRow;
 use App\Persistence\Row\JobRow;
 use App\UseCase\EntryIdTaken;
+use App\UseCase\IdTaken;
 use App\UseCase\JobNotFound;
 use App\UseCase\Jobs;
 use App\UseCase\PlanDraft;
@@ -40,12 +41,25 @@ final readonly class DoctrineJobs implements Jobs
         return [array_map(static fn (JobRow $row): StoredJob => JobMapper::job($row, $logs[$row->id] ?? []), $rows), $total];
     }
 
-    public function add(StoredJob $job): void
+    public function add(StoredJob $job): bool
     {
-        $this->entities->persist(new JobRow(
-            $job->id, $job->name, $job->function->value, JobMapper::plan($job->draft), $job->version, $job->changedAt,
-        ));
-        $this->entities->flush();
+        // One statement decides: of two that are sent at once, one is stored.
+        $stored = $this->entities->getConnection()->executeStatement(
+            'INSERT INTO job (id, name, function, plan, version, changed_at) VALUES (?, ?, ?, ?, ?, ?) ON CONFLICT (id) DO NOTHING',
+            [
+                $job->id, $job->name, $job->function->value, json_encode(JobMapper::plan($job->draft), \JSON_THROW_ON_ERROR), $job->version,
+                $job->changedAt->format(\DATE_ATOM),
+            ],
+        );
+        if (1 === (int) $stored) {
+            return true;
+        }
+        $there = $this->row($job->id);
+        if ($there->name !== $job->name || $there->function !== $job->function->value) {
+            throw IdTaken::by('job', $job->id);
+        }
+
+        return false;
     }
 
     public function locked(string $id, callable $change): mixed
@@ -69,12 +83,14 @@ final readonly class DoctrineJobs implements Jobs
     public function append(StoredJob $longer): void
     {
         $entry = $longer->lastEntry() ?? throw new \LogicException('a job that was written to has a log');
-        if (null !== $this->entities->find(EntryRow::class, $entry->entry->id)) {
+        $stored = $this->entities->getConnection()->executeStatement(
+            'INSERT INTO log_entry (id, job_id, sequence, body, hash) VALUES (?, ?, ?, ?, ?) ON CONFLICT (id) DO NOTHING',
+            [$entry->entry->id, $longer->id, $entry->sequence, JobMapper::entry($entry), $entry->hash],
+        );
+        if (0 === (int) $stored) {
             throw EntryIdTaken::by($entry->entry->id);
         }
-        $job = $this->row($longer->id);
-        $this->entities->persist(new EntryRow($entry->entry->id, $job, $entry->sequence, JobMapper::entry($entry), $entry->hash));
-        $job->changedAt = $entry->entry->at;
+        $this->row($longer->id)->changedAt = $entry->entry->at;
         $this->entities->flush();
     }
 

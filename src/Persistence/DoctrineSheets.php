@@ -17,6 +17,7 @@ use Berm\Core\File\Fields;
 use Berm\Core\File\KitSheetFile;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Revision;
+use Berm\Core\Stores\Gtin;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Contracts\Cache\CacheInterface;
@@ -102,6 +103,18 @@ final class DoctrineSheets implements Sheets
         ];
     }
 
+    public function kitsWithItem(Gtin $item): array
+    {
+        // As a sheet writes it, with or without the zeros in front.
+        $rows = $this->entities->getConnection()->fetchAllNumeric(
+            "SELECT sheet_id, revision FROM sheet WHERE kind = 'kit' AND EXISTS (SELECT 1 FROM jsonb_array_elements(body->'sizes') size
+             WHERE LPAD(REPLACE(size->>'gtin', ' ', ''), 14, '0') = ?) ORDER BY revision DESC, sheet_id",
+            [$item->digits],
+        );
+
+        return array_map(fn (array $row): KitSheet => $this->kit(Revision::of(Stored::text($row[0]), \is_int($row[1]) ? $row[1] : 0)), $rows);
+    }
+
     public function addKit(KitSheet $sheet, string $by, Who $last): void
     {
         $this->add('kit', $sheet->revision, $sheet->name, KitSheetFile::write($sheet), $by, $last->id);
@@ -170,14 +183,16 @@ final class DoctrineSheets implements Sheets
     /** @param array<string, mixed> $body */
     private function add(string $kind, Revision $revision, string $title, array $body, string $by, string $byId): void
     {
-        if (null !== $this->entities->find(
-            SheetRow::class, ['kind' => $kind, 'sheetId' => $revision->id, 'revision' => $revision->number],
-        )) {
+        $stored = $this->entities->getConnection()->executeStatement(
+            'INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at, added_by_id) VALUES (?, ?, ?, ?, ?, ?, ?, ?)
+             ON CONFLICT DO NOTHING',
+            [
+                $kind, $revision->id, $revision->number, $title, json_encode($body, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE), $by,
+                $this->clock->now()->format(\DATE_ATOM), $byId,
+            ],
+        );
+        if (0 === (int) $stored) {
             throw SheetExists::revision($revision);
         }
-        $this->entities->persist(new SheetRow(
-            $kind, $revision->id, $revision->number, $title, Stored::form($body), $by, $this->clock->now(), $byId,
-        ));
-        $this->entities->flush();
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use App\Persistence\Row\ToolRow;
+use App\UseCase\ChangedMeanwhile;
+use App\UseCase\IdTaken;
+use App\UseCase\KeptTool;
 use App\UseCase\ToolNotFound;
 use App\UseCase\Tools;
 use Berm\Core\File\Fields;
@@ -18,7 +21,7 @@ final readonly class DoctrineTools implements Tools
     {
     }
 
-    public function get(string $id): Tool
+    public function get(string $id): KeptTool
     {
         return self::tool($this->entities->find(ToolRow::class, $id) ?? throw ToolNotFound::withId($id));
     }
@@ -36,20 +39,34 @@ final readonly class DoctrineTools implements Tools
         return $this->entities->getRepository(ToolRow::class)->count();
     }
 
-    public function save(Tool $tool): void
+    public function add(Tool $tool): void
     {
-        $body = Stored::form(ToolFile::write($tool));
-        $row = $this->entities->find(ToolRow::class, $tool->id);
-        if (null === $row) {
-            $this->entities->persist(new ToolRow($tool->id, $tool->name, $body));
-        } else {
-            [$row->name, $row->body] = [$tool->name, $body];
+        // One statement decides: of two that are sent at once, one is stored.
+        $stored = $this->entities->getConnection()->executeStatement(
+            'INSERT INTO tool (id, name, body, version) VALUES (?, ?, ?, 1) ON CONFLICT (id) DO NOTHING', [$tool->id, $tool->name, self::body($tool)],
+        );
+        if (0 === (int) $stored && ToolFile::write($this->get($tool->id)->tool) !== ToolFile::write($tool)) {
+            throw IdTaken::by('tool', $tool->id);
         }
-        $this->entities->flush();
     }
 
-    private static function tool(ToolRow $row): Tool
+    public function change(Tool $tool, int $version): KeptTool
     {
-        return Fields::read($row->body, ToolFile::read(...));
+        $stored = $this->entities->getConnection()->executeStatement(
+            'UPDATE tool SET name = ?, body = ?, version = version + 1 WHERE id = ? AND version = ?',
+            [$tool->name, self::body($tool), $tool->id, $version],
+        );
+
+        return 0 === (int) $stored ? throw ChangedMeanwhile::tool() : new KeptTool($tool, $version + 1);
+    }
+
+    private static function body(Tool $tool): string
+    {
+        return json_encode(Stored::form(ToolFile::write($tool)), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE);
+    }
+
+    private static function tool(ToolRow $row): KeptTool
+    {
+        return new KeptTool(Fields::read($row->body, ToolFile::read(...)), $row->version);
     }
 }

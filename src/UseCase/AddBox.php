@@ -51,7 +51,7 @@ final readonly class AddBox
     /** @return array{KitSheet, KitSize} */
     private function kitOf(Gtin $gtin): array
     {
-        foreach ($this->sheets->kits() as $sheet) {
+        foreach ($this->sheets->kitsWithItem($gtin) as $sheet) {
             foreach ($sheet->sizes as $size) {
                 if ($size->gtin?->digits === $gtin->digits) {
                     return [$sheet, $size];

@@ -16,22 +16,17 @@ final readonly class CreateJob
     ) {
     }
 
-    /** @param string $id made by the client (UUIDv7): sending it twice makes one job */
+    /** @param string $id made by the client (UUIDv7): sending it twice makes one job @throws IdTaken when it is another one's */
     public function __invoke(string $id, string $name, AccessoryFunction $function, LengthUnit $unit, Who $by): PlannedJob
     {
-        try {
-            $stored = $this->jobs->get($id);
-        } catch (JobNotFound) {
-            $stored = new StoredJob(
-                $id, $name, $function, new PlanDraft($unit, [], null, '', null, Site::unknown()), 1, [], $this->clock->now(),
-            );
-            $this->atomically->run(function () use ($stored, $by): null {
-                $this->jobs->add($stored);
-                $this->crews->add($stored->id, $by);
+        $new = new StoredJob($id, $name, $function, new PlanDraft($unit, [], null, '', null, Site::unknown()), 1, [], $this->clock->now());
+        $stored = $this->atomically->run(function () use ($new, $by): StoredJob {
+            if ($this->jobs->add($new)) {
+                $this->crews->add($new->id, $by);
+            }
 
-                return null;
-            });
-        }
+            return $this->jobs->get($new->id);
+        });
 
         return new PlannedJob($stored, ($this->plan)($stored));
     }

@@ -12,7 +12,8 @@ interface Jobs
     /** @return array{list<StoredJob>, int} the jobs of one page, last changed first, and how many there are in all */
     public function page(int $page, int $perPage): array;
 
-    public function add(StoredJob $job): void;
+    /** False when the same job was added before. @throws IdTaken when another one has its id */
+    public function add(StoredJob $job): bool;
 
     /**
      * Runs $change with the job locked, so that a decision about it and the writing are one.

@@ -6,7 +6,6 @@ namespace App\UseCase;
 
 use Berm\Core\Fit\FitReport;
 use Berm\Core\Fit\ToolFit;
-use Berm\Core\Tool\Tool;
 use Psr\Clock\ClockInterface;
 
 /** The tools that a job's connector and stages ask for, each judged by itself. */
@@ -18,14 +17,14 @@ final readonly class JudgeTools
     {
     }
 
-    /** @return list<array{Tool, FitReport}> what suits first @throws JobNotFound */
+    /** @return list<array{KeptTool, FitReport}> what suits first @throws JobNotFound */
     public function __invoke(string $jobId): array
     {
         $plan = ($this->plan)($this->jobs->get($jobId));
         $judged = [];
-        foreach ($this->tools->page(1, self::AT_MOST) as $tool) {
-            $fit = null === $plan->job->connector ? null : ToolFit::alone($plan->job->connector, $plan->sheet, $tool, $this->clock->now());
-            $judged = null === $fit ? $judged : [...$judged, [$tool, $fit]];
+        foreach ($this->tools->page(1, self::AT_MOST) as $kept) {
+            $fit = null === $plan->job->connector ? null : ToolFit::alone($plan->job->connector, $plan->sheet, $kept->tool, $this->clock->now());
+            $judged = null === $fit ? $judged : [...$judged, [$kept, $fit]];
         }
         usort(
             $judged, static fn (array $one, array $other): int => $one[1]->outcome()->strictness() <=> $other[1]->outcome()->strictness(),

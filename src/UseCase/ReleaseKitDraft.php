@@ -25,7 +25,7 @@ final readonly class ReleaseKitDraft
     public function __invoke(string $sheetId, int $version, Who $by): KitSheet
     {
         $released = $this->atomically->run(function () use ($sheetId, $version, $by): KitSheet {
-            $draft = $this->drafts->locked($sheetId) ?? throw DraftNotFound::of($sheetId);
+            $draft = $this->drafts->locked($sheetId) ?? throw $this->gone($sheetId);
             if ($draft->version !== $version) {
                 throw new DraftConflict($draft);
             }
@@ -45,5 +45,13 @@ final readonly class ReleaseKitDraft
         $this->tables->kits($released->application->function);
 
         return $released;
+    }
+
+    /** Of two who release at once one finds that it is done. */
+    private function gone(string $sheetId): DraftNotFound|EntryRefused
+    {
+        return null === $this->sheets->newestKit($sheetId) ? DraftNotFound::of($sheetId) : new EntryRefused(
+            Sentence::plain('This draft was released or thrown away meanwhile: look at the sheet as it is now.'),
+        );
     }
 }

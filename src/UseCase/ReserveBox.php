@@ -22,12 +22,12 @@ final readonly class ReserveBox
         }
 
         return $this->boxes->change($id, function (Box $box) use ($job): Box {
-            $refusal = null === $job ? null : $box->refusal($this->clock->now(), $job);
+            $refusal = null === $job ? $box->refusalToPutBack() : $box->refusal($this->clock->now(), $job);
             if (null !== $refusal) {
                 throw new BoxRefused($refusal);
             }
 
-            return $box->reservedFor($job);
+            return null === $job ? $box->putBack() : $box->reservedFor($job);
         });
     }
 }

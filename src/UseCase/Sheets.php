@@ -8,6 +8,7 @@ use Berm\Core\Cable\Construction;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Revision;
+use Berm\Core\Stores\Gtin;
 
 /** Cable types, kit sheets and connectors: numbered revisions that never change. */
 interface Sheets
@@ -23,6 +24,9 @@ interface Sheets
 
     /** @return list<KitSheet> the newest revision of each, by name */
     public function kits(): array;
+
+    /** @return list<KitSheet> every revision that has a size with this item number, the newest first: boxes of older ones stay what they are */
+    public function kitsWithItem(Gtin $item): array;
 
     /** The newest revision of one sheet; null when there is none. */
     public function newestKit(string $id): ?KitSheet;

@@ -16,6 +16,6 @@ final readonly class TakeTool
     /** Refuses with EntryRefused what a gate refuses. @throws ToolNotFound|JobNotFound */
     public function __invoke(string $id, string $job, Who $by): WrittenEntry
     {
-        return ($this->writeEntry)($job, $this->ids->next(), new ToolTaken($this->tools->get($id)), $by->asProgram());
+        return ($this->writeEntry)($job, $this->ids->next(), new ToolTaken($this->tools->get($id)->tool), $by->asProgram());
     }
 }

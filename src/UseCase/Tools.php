@@ -10,13 +10,21 @@ use Berm\Core\Tool\Tool;
 interface Tools
 {
     /** @throws ToolNotFound */
-    public function get(string $id): Tool;
+    public function get(string $id): KeptTool;
 
-    /** @return list<Tool> by name */
+    /** @return list<KeptTool> by name */
     public function page(int $page, int $perPage): array;
 
     public function count(): int;
 
-    /** Stores a new tool, or what has changed about a known one. */
-    public function save(Tool $tool): void;
+    /** Harmless when the same tool was added before. @throws IdTaken when another one has its id */
+    public function add(Tool $tool): void;
+
+    /**
+     * Stores what has changed about a tool when the stored one has this version.
+     *
+     * @throws ToolNotFound
+     * @throws ChangedMeanwhile
+     */
+    public function change(Tool $tool, int $version): KeptTool;
 }

@@ -57,6 +57,28 @@ final class RecordPdfTest extends ApiTestCase
     }
 
     #[Test]
+    public function aLetterThatThePaperHasNoFormForStandsAsABoxAndThePaperSaysSo(): void
+    {
+        $this->signIn('jointer');
+        $id = '019aa1ff-0000-7000-8000-00000000f001';
+        $this->call('POST', '/api/jobs', ['id' => $id, 'name' => "Bjørkå \u{63A5}\u{7D9A}\u{1F642} Ω", 'function' => 'joint', 'unit' => 'mm']);
+        $warnings = [];
+        set_error_handler(static function (int $level, string $warning) use (&$warnings): bool {
+            $warnings[] = $warning;
+
+            return true;
+        });
+        $pdf = $this->call('GET', "/api/jobs/$id/record.pdf");
+        restore_error_handler();
+        self::assertSame([200, []], [$pdf->getStatusCode(), $warnings]);
+        $text = implode("\n", PdfText::lines((string) $pdf->getContent()));
+        self::assertStringContainsString("Bjørkå \u{25AF}\u{25AF}\u{25AF} Ω", $text);
+        self::assertStringContainsString('A letter that this paper has no form for stands as', $text);
+        $plain = implode("\n", PdfText::lines((string) $this->call('GET', '/api/jobs/'.self::FINISHED.'/record.pdf')->getContent()));
+        self::assertStringNotContainsString('has no form for', $plain);
+    }
+
+    #[Test]
     public function whatIsOutSaysSoOnTheRecord(): void
     {
         $this->signIn('jointer');

@@ -160,7 +160,7 @@ final class RightsTest extends ApiTestCase
             }
             $path = (string) preg_replace_callback('/\{(\w+)\}/', static fn (array $is): string => self::VALUES[$is[1]] ?? '1', $route->getPath());
             foreach ($route->getMethods() as $method) {
-                $routes[] = [$method, $path, self::needed($route, (string) $name)];
+                $routes[] = [$method, $path, self::needed($route, $name)];
             }
         }
 

@@ -139,6 +139,54 @@ final class StoresTest extends ApiTestCase
         self::assertSame([], self::listAt($still, 'boxes.0.missing'), 'as the first look found it');
     }
 
+    /** States in which a box may be taken, opened and put back, and by whom. */
+    #[Test]
+    public function aBoxGoesBackFromTheJobItStandsAsideForAndNotOnceItIsOpen(): void
+    {
+        $this->signIn('jointer');
+        $id = self::text($this->call('GET', '/api/boxes?kit=quillon-wire-joint-12&size=95&job='.self::STAGED), 'boxes.0.id');
+        self::assertSame(200, $this->reserve($id, self::STAGED)->getStatusCode());
+        $this->signIn('engineer');
+        $this->call('PUT', '/api/jobs/'.self::STAGED.'/crew', ['people' => ['jointer']]);
+        self::assertSame(403, $this->reserve($id, null)->getStatusCode(), 'it is not theirs to put back');
+        $this->signIn('jointer');
+        $back = $this->reserve($id, null);
+        self::assertSame([200, null], [$back->getStatusCode(), self::at($back, 'reservedFor')]);
+        self::assertSame(200, $this->open($id, [])->getStatusCode(), 'from the shelf');
+        $refused = $this->reserve($id, null);
+        self::assertSame(409, $refused->getStatusCode());
+        self::assertStringStartsWith('It is open: what was taken from it is in the work.', self::text($refused, 'detail'));
+        self::assertSame(self::STAGED, self::at($this->call('GET', '/api/boxes?kit=quillon-wire-joint-12&size=95'), 'boxes.0.reservedFor'));
+        $this->signIn('storekeeper');
+        self::assertSame(409, $this->reserve($id, self::INCHES)->getStatusCode(), 'for another job');
+    }
+
+    /** A new revision may have other item numbers: boxes of the one before are still what they were. */
+    #[Test]
+    public function aBoxOfAnOlderRevisionIsStillKnownByItsItemNumber(): void
+    {
+        $sheet = (array) json_decode((string) file_get_contents(__DIR__.'/../../demo/kits/quillon-straight-12.json'), true);
+        self::assertIsInt($sheet['revision']);
+        $next = 1 + $sheet['revision'];
+        $text = str_replace('09521230012959', '09506000134352', (string) json_encode([...$sheet, 'revision' => $next]));
+        $path = '/api/kit-drafts/quillon-straight-12';
+        $this->signIn('administrator');
+        self::assertSame(204, $this->call('DELETE', $path)->getStatusCode());
+        $this->signIn('engineer');
+        self::assertSame(200, $this->call('PUT', $path, $text, ['If-Match' => '"0"', 'Content-Type' => 'text/plain'])->getStatusCode());
+        $this->signIn('checker');
+        $released = $this->call('POST', "$path/release", null, ['If-Match' => '"1"']);
+        self::assertSame(201, $released->getStatusCode(), (string) $released->getContent());
+        $this->signIn('storekeeper');
+        $old = $this->add(Uuid::v7()->toRfc4122(), '(01)09521230012959(10)OLD');
+        self::assertSame([201, $next - 1], [$old->getStatusCode(), self::at($old, 'box.kit.revision')], (string) $old->getContent());
+        $new = $this->add(Uuid::v7()->toRfc4122(), '(01)09506000134352(10)NEW');
+        self::assertSame([201, $next], [$new->getStatusCode(), self::at($new, 'box.kit.revision')]);
+        $both = $this->add(Uuid::v7()->toRfc4122(), '(01)09521230013321(10)BOTH');
+        self::assertSame([201, $next], [$both->getStatusCode(), self::at($both, 'box.kit.revision')], 'of two revisions the newer');
+        self::assertSame(422, $this->add(Uuid::v7()->toRfc4122(), '(01)09501101530003')->getStatusCode(), 'of none');
+    }
+
     private static function outcomeOf(Response $job, string $criterion): string
     {
         $outcomes = array_column(self::listAt($job, 'fit.kit.findings'), 'outcome', 'criterion');
@@ -151,7 +199,7 @@ final class StoresTest extends ApiTestCase
         return $this->call('POST', '/api/boxes', ['id' => $id, 'label' => $label, 'place' => 'Shelf 1']);
     }
 
-    private function reserve(string $id, string $job): Response
+    private function reserve(string $id, ?string $job): Response
     {
         return $this->call('PUT', "/api/boxes/$id/reservation", ['job' => $job]);
     }

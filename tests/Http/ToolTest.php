@@ -52,9 +52,13 @@ final class ToolTest extends ApiTestCase
         self::assertSame(
             [201, null, false], [$added->getStatusCode(), self::at($added, 'calibratedUntil'), self::at($added, 'isOutOfCalibration')],
         );
+        self::assertSame(201, $this->call('POST', '/api/tools', $press)->getStatusCode(), 'the same, sent twice');
+        self::assertSame(409, $this->call('POST', '/api/tools', [...$press, 'name' => 'Another'])->getStatusCode());
+        self::assertSame(428, $this->call('PUT', "/api/tools/{$press['id']}/calibration", ['until' => '2027-01-01'])->getStatusCode());
         $renewed = $this->calibrate($press['id'], '2020-02-29');
         self::assertSame([200, true], [$renewed->getStatusCode(), self::at($renewed, 'isOutOfCalibration')]);
-        self::assertSame('until', self::text($this->calibrate($press['id'], '2027-02-29'), 'problems.0.path'), 'no such day');
+        self::assertSame(409, $this->calibrate($press['id'], '2027-02-28')->getStatusCode(), 'somebody else renewed it meanwhile');
+        self::assertSame('until', self::text($this->calibrate($press['id'], '2027-02-29', 2), 'problems.0.path'), 'no such day');
         self::assertSame(404, $this->calibrate(Uuid::v7()->toRfc4122(), '2027-02-28')->getStatusCode());
         $names = array_column(self::listAt($this->call('GET', '/api/tools'), 'tools'), 'name');
         $sorted = $names;
@@ -68,9 +72,9 @@ final class ToolTest extends ApiTestCase
         self::assertSame([422, 'most'], [$wrench->getStatusCode(), self::at($wrench, 'problems.0.path')]);
     }
 
-    private function calibrate(string $id, string $until): Response
+    private function calibrate(string $id, string $until, int $version = 1): Response
     {
-        return $this->call('PUT', "/api/tools/$id/calibration", ['until' => $until]);
+        return $this->call('PUT', "/api/tools/$id/calibration", ['until' => $until], ['If-Match' => "\"$version\""]);
     }
 
     private static function outcomeOf(Response $job, string $criterion): string

@@ -72,10 +72,22 @@ final readonly class Box
         };
     }
 
-    /** @param string|null $job null: it goes back to the shelf */
-    public function reservedFor(?string $job): self
+    public function reservedFor(string $job): self
     {
         return $this->now($job, $this->openedAt, $this->missing);
+    }
+
+    /** Null: it may go back to the shelf. Else why not. */
+    public function refusalToPutBack(): ?Sentence
+    {
+        return null === $this->openedAt ? null : Sentence::plain(
+            'It is open: what was taken from it is in the work. If it was opened by mistake, withdraw that in the record of its job.',
+        );
+    }
+
+    public function putBack(): self
+    {
+        return $this->now(null, $this->openedAt, $this->missing);
     }
 
     /** It was opened by mistake, and nothing was taken out: it stands on the shelf again. */

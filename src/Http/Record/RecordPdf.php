@@ -14,13 +14,13 @@ final readonly class RecordPdf
     private const MARGIN = 16.0;
     private const WIDTH = 178.0;
 
-    private function __construct(private \TCPDF $pdf, private PlannedJob $job, private Reader $reader)
+    private function __construct(private Paper $pdf, private PlannedJob $job, private Reader $reader)
     {
     }
 
     public static function of(PlannedJob $job, Reader $reader): string
     {
-        $pdf = new \TCPDF('P', 'mm', 'A4', true, 'UTF-8');
+        $pdf = Paper::a4();
         $pdf->setCreator('Berm');
         $pdf->setTitle($job->stored->name);
         $pdf->setPrintHeader(false);
@@ -117,6 +117,11 @@ final readonly class RecordPdf
             default => 'The chain of entries is broken: the log was changed outside Berm.',
         };
         $this->pdf->MultiCell(0, 4, $chain, 0, 'L');
+        if ($this->pdf->hasBoxes()) {
+            $this->pdf->MultiCell(
+                0, 4, 'A letter that this paper has no form for stands as '.Paper::BOX.': the record on the screen and its JSON file show it.', 0, 'L',
+            );
+        }
         $this->pdf->MultiCell(
             0, 4, 'Berm computes and records. It never overrules the leaflet in the box, local rules or a licensed person.', 0, 'L',
         );
@@ -151,7 +156,7 @@ final readonly class RecordPdf
 
     private function font(float $size, string $style = ''): void
     {
-        $this->pdf->setFont('dejavusans', $style, $size);
+        $this->pdf->setFont(Paper::FONT, $style, $size);
     }
 
     private function rule(float $width): void

@@ -44,7 +44,7 @@ final class SectionDrawing
             static fn (Interval $one): Length => $one->radius, [...$section->layers, $section->connector],
         ))->inMillimetres();
         $drawing = new self($pdf, $left, $width / ($toMm - $fromMm), $fromMm, $axisY, $largest);
-        $pdf->setFont('dejavusans', '', 7);
+        $pdf->setFont(Paper::FONT, '', 7);
         $drawing->parts($section->parts, $reader);
         foreach ([...$section->layers, $section->connector] as $interval) {
             $drawing->block($interval);

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Wire;
 
+use App\UseCase\KeptTool;
 use Berm\Core\Fit\FitReport;
-use Berm\Core\Tool\Tool;
 use Berm\Core\Wire\SentenceJson;
 
 final class ToolJson
 {
     /** @return array<string, mixed> */
-    public static function of(Tool $tool, \DateTimeImmutable $today): array
+    public static function of(KeptTool $kept, \DateTimeImmutable $today): array
     {
+        $tool = $kept->tool;
+
         return [
-            'id' => $tool->id, 'kind' => $tool->kind->value, 'name' => $tool->name, 'serial' => $tool->serial, 'dies' => $tool->dies,
+            'id' => $tool->id, 'version' => $kept->version, 'kind' => $tool->kind->value, 'name' => $tool->name, 'serial' => $tool->serial, 'dies' => $tool->dies,
             'range' => null === $tool->least || null === $tool->most
                 ? null
                 : "{$tool->least->inBothUnits()} to {$tool->most->inBothUnits()}",
@@ -24,7 +26,7 @@ final class ToolJson
     }
 
     /** @return array<string, mixed> with what a job asks of it */
-    public static function judged(Tool $tool, FitReport $fit, \DateTimeImmutable $today): array
+    public static function judged(KeptTool $tool, FitReport $fit, \DateTimeImmutable $today): array
     {
         $worst = $fit->worst();
 

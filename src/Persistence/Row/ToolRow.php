@@ -22,6 +22,8 @@ class ToolRow
         public string $name,
         #[ORM\Column(type: Types::JSONB)]
         public array $body,
+        #[ORM\Column(type: Types::INTEGER, options: ['default' => 1])]
+        public int $version = 1,
     ) {
     }
 }

@@ -38,9 +38,14 @@ export function useAddTool() {
 export function useCalibrate() {
   const queries = useQueryClient()
   return useMutation({
-    mutationFn: ({ id, until }: { id: string; until: string }) =>
-      answered(client.PUT('/api/tools/{id}/calibration', { params: { path: { id } }, body: { until } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: toolQueries.all }),
+    mutationFn: ({ id, version, until }: { id: string; version: number; until: string }) =>
+      answered(
+        client.PUT('/api/tools/{id}/calibration', {
+          params: { path: { id }, header: { 'If-Match': `"${version}"` } },
+          body: { until },
+        }),
+      ),
+    onSettled: () => queries.invalidateQueries({ queryKey: toolQueries.all }),
   })
 }
 

@@ -58,7 +58,7 @@ function ToolLine({ tool, mayKeep }: { tool: Tool; mayKeep: boolean }) {
             aria-label={`${tool.name}: calibrated until`}
             className="min-h-11 border-2 border-line bg-white px-2"
             defaultValue={tool.calibratedUntil ?? ''}
-            onChange={(event) => event.target.value && calibrate.mutate({ id: tool.id, until: event.target.value })}
+            onChange={(event) => event.target.value && calibrate.mutate({ ...tool, until: event.target.value })}
           />
         ) : (
           (tool.calibratedUntil ?? 'not known')

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Journey;
+
+/** A question on its way. */
+final readonly class Asked
+{
+    private function __construct(private \CurlMultiHandle $many, private \CurlHandle $question)
+    {
+    }
+
+    public static function now(\CurlHandle $question): self
+    {
+        $many = curl_multi_init();
+        curl_multi_add_handle($many, $question);
+        // Until it is sent; the answer is not waited for.
+        for ($step = 0; $step < 5; ++$step) {
+            curl_multi_exec($many, $open);
+            curl_multi_select($many, 0.001);
+        }
+
+        return new self($many, $question);
+    }
+
+    public function end(): Answer
+    {
+        do {
+            curl_multi_exec($this->many, $open);
+            curl_multi_select($this->many, 0.2);
+        } while ($open > 0);
+
+        return Answer::of($this->question);
+    }
+}
