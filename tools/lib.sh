@@ -92,21 +92,38 @@ free_port() {
 # The application's own commands, from the copy that is served. What they are told goes by the environment, which nobody else can read.
 # The owner of the tables works as PostgreSQL's user: whoever gets hold of a worker must not come by the owner's password.
 console() { # console ROLE COMMAND...
-  local user=$server_user; [ "$1" != owner ] || user=postgres:$server_user
+  local user=$server_user; [ "$1" = app ] || user=postgres:$server_user
   (
     APP_ENV=prod APP_DEBUG=0 APP_SECRET=$(secret app 24) DATABASE_URL=$("$root/tools/pg.sh" url "$1")
-    served=$(cat "$state/served/now") BERM_CACHE=$state/workers/$(basename "$served") BERM_LOG=$log; [ "$1" != owner ] || BERM_LOG=$state/pg
-    export APP_ENV APP_DEBUG APP_SECRET DATABASE_URL BERM_CACHE BERM_LOG BERM_PASSWORD=${BERM_PASSWORD:-}
+    served=$(cat "$state/served/now") BERM_CACHE=$state/workers/$(basename "$served") BERM_LOG=$log; [ "$1" = app ] || BERM_LOG=$state/pg
+    BERM_HEADS_KEYS=$(heads_keys)
+    export APP_ENV APP_DEBUG APP_SECRET DATABASE_URL BERM_CACHE BERM_LOG BERM_HEADS_KEYS BERM_PASSWORD=${BERM_PASSWORD:-}
+    # Who signs the heads of the logs is who owns the tables, and no worker.
+    [ "$1" != owner ] || export BERM_HEADS_SEED=$(secret heads-seed 32)
     as "$user" php -d apc.enable_cli=1 "$served/bin/console" "${@:2}"
   )
 }
 
-# Tables, roles' rights, people and, once, the demo. Each of them does nothing when it is there already.
-fill_database() {
+# The public keys that may have signed: of this state folder, and of those whose backups were restored into it.
+heads_keys() {
+  {
+    php -r 'echo bin2hex(sodium_crypto_sign_publickey(sodium_crypto_sign_seed_keypair(hex2bin(trim(stream_get_contents(STDIN))))));' < <(secret heads-seed 32)
+    [ ! -s "$state/secrets/heads-known" ] || sed 's/^/,/' "$state/secrets/heads-known"
+  } | tr -d '\n'
+}
+
+# Tables and what each role may do with them; does nothing when they are there.
+make_tables() {
   console owner doctrine:migrations:migrate --no-interaction --quiet --allow-no-migration
   "$root/tools/pg.sh" rights
+}
+
+# The invented utility and its people: once, and never beside what was restored.
+load_demo() {
+  [ ! -e "$state/demo-loaded" ] || return 0
   console app berm:people "$(cat "$state/served/now")/demo/people.json"
   console app berm:demo
+  touch "$state/demo-loaded"
 }
 
 # A throw-away application with the demo loaded, of its own state and database, so that nothing that runs is touched.
@@ -119,6 +136,8 @@ fresh_application() { # fresh_application NAME
   "$root/tools/pg.sh" start
   trap '"$root/tools/serve.sh" stop; "$root/tools/pg.sh" stop' EXIT
   PGOPTIONS='-c client_min_messages=warning' "$root/tools/pg.sh" psql owner -qc 'drop schema public cascade; create schema public'
-  fill_database
+  rm -f "$state/demo-loaded"
+  make_tables
+  load_demo
   DATABASE_URL=$("$root/tools/pg.sh" url app); BERM_OWNER_URL=$("$root/tools/pg.sh" url owner); BERM_READER_URL=$("$root/tools/pg.sh" url reader)
 }

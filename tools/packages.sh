@@ -5,7 +5,7 @@ set -euo pipefail
 . "$(dirname "$0")/lib.sh"
 what=${1:-run}
 
-need=(php8.2-cli php8.2-fpm php8.2-pgsql php8.2-intl php8.2-mbstring php8.2-xml php8.2-curl php8.2-zip php8.2-gd php8.2-apcu postgresql-15 nginx-light curl)
+need=(php8.2-cli procps php8.2-fpm php8.2-pgsql php8.2-intl php8.2-mbstring php8.2-xml php8.2-curl php8.2-zip php8.2-gd php8.2-apcu postgresql-15 nginx-light curl)
 [ "$what" = test ] && need+=(chromium chromium-driver poppler-utils units wrk)
 missing=()
 for package in "${need[@]}"; do

@@ -77,6 +77,7 @@ env[APP_SECRET] = "$(secret app 24)"
 env[DATABASE_URL] = "$database"
 env[BERM_CACHE] = "$state/workers/$(basename "$served")"
 env[BERM_LOG] = "$log"
+env[BERM_HEADS_KEYS] = "$(heads_keys)"
 env[TMPDIR] = "$run/tmp"
 php_admin_value[sys_temp_dir] = "$run/tmp"
 php_admin_value[upload_tmp_dir] = "$run/tmp"
@@ -185,7 +186,7 @@ start() {
 case ${1:-} in
 start) start "${2:?}" ;;
 stop) end nginx; end fpm; rm -f "$conf/started" ;;
-look) leads nginx && leads fpm && answers ;;
+look) leads nginx && leads fpm && answers || exit 1 ;;
 at) at ;;
 *) die "usage: tools/serve.sh start PORT | stop | look | at" ;;
 esac

@@ -64,16 +64,18 @@ final readonly class DoctrineCableTypes implements CableTypes
 
     public function addNew(array $cables, Who $by): array
     {
+        $body = static fn (Construction $cable): string => json_encode(
+            CableTypeFile::write($cable), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
+        );
         $added = [];
         foreach (array_chunk($cables, self::BATCH) as $batch) {
-            $rows = implode(', ', array_fill(0, \count($batch), "('cable', ?, ?, ?, ?, ?, ?, ?)"));
+            $rows = implode(', ', array_fill(0, \count($batch), "('cable', ?, ?, ?, ?, ?, ?, ?, ".\sprintf(SheetRows::DIGEST, '?').')'));
             $values = array_merge(...array_map(fn (Construction $cable): array => [
-                $cable->revision->id, $cable->revision->number, $cable->designation, json_encode(
-                    CableTypeFile::write($cable), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
-                ), $by->name, $this->clock->now()->format(\DATE_ATOM), $by->id,
+                $cable->revision->id, $cable->revision->number, $cable->designation, $body($cable), $by->name,
+                $this->clock->now()->format(\DATE_ATOM), $by->id, $body($cable),
             ], $batch));
             $stored = $this->connection->fetchAllNumeric(
-                "INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at, added_by_id) VALUES $rows ON CONFLICT DO NOTHING RETURNING sheet_id, revision",
+                "INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at, added_by_id, digest) VALUES $rows ON CONFLICT DO NOTHING RETURNING sheet_id, revision",
                 $values,
             );
             foreach ($stored as [$id, $revision]) {

@@ -13,6 +13,7 @@ use App\UseCase\Jobs;
 use App\UseCase\PlanDraft;
 use App\UseCase\StoredEntry;
 use App\UseCase\StoredJob;
+use Berm\Core\Build\Entry;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Uid\Uuid;
@@ -80,18 +81,21 @@ final readonly class DoctrineJobs implements Jobs
         $this->entities->flush();
     }
 
-    public function append(StoredJob $longer): void
+    public function append(StoredJob $job, Entry $entry): StoredJob
     {
-        $entry = $longer->lastEntry() ?? throw new \LogicException('a job that was written to has a log');
+        $longer = $job->with($entry, SheetRows::seals($this->entities->getConnection(), $job->draft));
+        $line = $longer->lastEntry() ?? throw new \LogicException('a job that was written to has a log');
         $stored = $this->entities->getConnection()->executeStatement(
-            'INSERT INTO log_entry (id, job_id, sequence, body, hash) VALUES (?, ?, ?, ?, ?) ON CONFLICT (id) DO NOTHING',
-            [$entry->entry->id, $longer->id, $entry->sequence, JobMapper::entry($entry), $entry->hash],
+            'INSERT INTO log_entry (id, job_id, sequence, body, hash, format, sheets) VALUES (?, ?, ?, ?, ?, ?, ?) ON CONFLICT (id) DO NOTHING',
+            [$entry->id, $longer->id, $line->sequence, $line->body, $line->hash, $line->format, $line->sheets],
         );
         if (0 === (int) $stored) {
-            throw EntryIdTaken::by($entry->entry->id);
+            throw EntryIdTaken::by($entry->id);
         }
-        $this->row($longer->id)->changedAt = $entry->entry->at;
+        $this->row($longer->id)->changedAt = $entry->at;
         $this->entities->flush();
+
+        return $longer;
     }
 
     /** @param LockMode::PESSIMISTIC_WRITE|null $lock */

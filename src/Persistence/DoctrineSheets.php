@@ -184,11 +184,12 @@ final class DoctrineSheets implements Sheets
     private function add(string $kind, Revision $revision, string $title, array $body, string $by, string $byId): void
     {
         $stored = $this->entities->getConnection()->executeStatement(
-            'INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at, added_by_id) VALUES (?, ?, ?, ?, ?, ?, ?, ?)
-             ON CONFLICT DO NOTHING',
+            'INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at, added_by_id, digest)
+             VALUES (:kind, :id, :revision, :title, :body, :by, :at, :byId, '.\sprintf(SheetRows::DIGEST, ':body').') ON CONFLICT DO NOTHING',
             [
-                $kind, $revision->id, $revision->number, $title, json_encode($body, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE), $by,
-                $this->clock->now()->format(\DATE_ATOM), $byId,
+                'kind' => $kind, 'id' => $revision->id, 'revision' => $revision->number, 'title' => $title,
+                'body' => json_encode($body, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE), 'by' => $by,
+                'at' => $this->clock->now()->format(\DATE_ATOM), 'byId' => $byId,
             ],
         );
         if (0 === (int) $stored) {

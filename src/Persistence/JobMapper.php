@@ -32,13 +32,8 @@ final class JobMapper
         return Stored::form(PlanDraftFile::write($draft));
     }
 
-    public static function entry(StoredEntry $entry): string
-    {
-        return json_encode(LogFile::writeEntry($entry->entry), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES);
-    }
-
     public static function stored(EntryRow $row): StoredEntry
     {
-        return StoredEntry::kept(Fields::readText($row->body, LogFile::readEntry(...)), $row->sequence, $row->hash);
+        return StoredEntry::kept(Fields::readText($row->body, LogFile::readEntry(...)), $row->sequence, $row->hash, $row->format, $row->sheets, $row->body);
     }
 }

@@ -50,8 +50,8 @@ final readonly class ChangePlan
         if (!$plan->build->hasCuts() || '' === $changes) {
             return new PlannedJob($changed, $plan);
         }
-        $logged = $changed->with($plan->entry($this->ids->next(), $by, $now, new PlanChanged("$changes. Now: ".self::summary($plan))));
-        $this->jobs->append($logged);
+        $event = new PlanChanged("$changes. Now: ".self::summary($plan));
+        $logged = $this->jobs->append($changed, $plan->entry($this->ids->next(), $by, $now, $event));
 
         return new PlannedJob($logged, ($this->plan)($logged));
     }

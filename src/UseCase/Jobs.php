@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
+use Berm\Core\Build\Entry;
+
 interface Jobs
 {
     /** @throws JobNotFound */
@@ -32,9 +34,11 @@ interface Jobs
     public function savePlan(string $id, PlanDraft $draft, int $version, \DateTimeImmutable $at): void;
 
     /**
-     * Writes the last line of its log, which is new. Only inside locked().
+     * Writes a line at the end of its log. Only inside locked().
+     *
+     * @return StoredJob with the line
      *
      * @throws EntryIdTaken
      */
-    public function append(StoredJob $longer): void;
+    public function append(StoredJob $job, Entry $entry): StoredJob;
 }

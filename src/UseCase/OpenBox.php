@@ -38,7 +38,7 @@ final readonly class OpenBox
             $last = $stored->lastEntry()?->entry->event;
             // Pressed twice, said once.
             if (!$last instanceof BoxOpened || LogFile::writeEvent($last) !== LogFile::writeEvent($event)) {
-                $this->jobs->append($stored->with(($this->plan)($stored)->entry($this->ids->next(), $by, $this->clock->now(), $event)));
+                $this->jobs->append($stored, ($this->plan)($stored)->entry($this->ids->next(), $by, $this->clock->now(), $event));
             }
 
             return $box;

@@ -33,10 +33,14 @@ final readonly class StoredJob
         return $this->version.'.'.($this->lastEntry()->hash ?? '');
     }
 
-    /** With one more line in its log, in its place in the chain. */
-    public function with(Entry $entry): self
+    /**
+     * With one more line in its log, in its place in the chain.
+     *
+     * @param string $sheets what it rests on; see Link::hash
+     */
+    public function with(Entry $entry, string $sheets): self
     {
-        $log = [...$this->log, StoredEntry::after($this->lastEntry(), $entry)];
+        $log = [...$this->log, StoredEntry::after($this->lastEntry(), $this->id, $sheets, $entry)];
 
         return new self($this->id, $this->name, $this->function, $this->draft, $this->version, $log, $entry->at);
     }

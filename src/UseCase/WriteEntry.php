@@ -48,8 +48,7 @@ final readonly class WriteEntry
             }
             $now = $this->clock->now();
             self::ensureNotAhead($event, $now);
-            $longer = $stored->with($before->entry($entryId, $by->name, $now, $event, $this->timing($now, $times)));
-            $this->jobs->append($longer);
+            $longer = $this->jobs->append($stored, $before->entry($entryId, $by->name, $now, $event, $this->timing($now, $times)));
             $this->putBack($stored->id, BoxReturn::after($event, $before->build));
 
             return new WrittenEntry($entryId, new PlannedJob($stored, $before), new PlannedJob($longer, ($this->plan)($longer)));

@@ -50,6 +50,7 @@ final class AnswersForThePageTest extends ApiTestCase
             'words-of-a-kit' => '/api/kits/harrow-allinone-28/1/words',
             'draft' => '/api/kit-drafts/quillon-straight-12',
             'crew' => '/api/jobs/'.self::HALF_CUT.'/crew',
+            'chain' => '/api/jobs/'.self::FINISHED.'/chain',
             'people' => '/api/people',
             'tools' => '/api/tools',
             'boxes' => '/api/boxes?page=1&perPage=20',

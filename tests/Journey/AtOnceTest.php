@@ -45,7 +45,7 @@ final class AtOnceTest extends TestCase
 
     /**
      * @param \Closure(string): array{0: string, 1: string, 2?: mixed} $question
-     * @param list<int>                                                 $statuses the first of one at least, the others of the rest
+     * @param list<int>                                                $statuses the first of one at least, the others of the rest
      */
     #[Test]
     #[DataProvider('sent')]

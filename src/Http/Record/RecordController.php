@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Record;
 
 use App\Security\Permission;
+use App\UseCase\Chain\VerifyChains;
 use App\UseCase\PlanJob;
 use App\UseCase\ShowJob;
 use Berm\Core\Quantity\LengthUnit;
@@ -18,7 +19,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final readonly class RecordController
 {
-    public function __construct(private ShowJob $showJob)
+    public function __construct(private ShowJob $showJob, private VerifyChains $verify)
     {
     }
 
@@ -42,7 +43,7 @@ final readonly class RecordController
         $unit = LengthUnit::tryFrom($request->query->getString('unit')) ?? $job->stored->draft->unit;
 
         return new Response(
-            RecordPdf::of($job, new Reader($unit)),
+            RecordPdf::of($job, new Reader($unit), ($this->verify)($job->stored->id)->isSound()),
             headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => self::named($job->stored->name, '.pdf')],
         );
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Record;
 
 use App\UseCase\PlannedJob;
-use App\UseCase\StoredEntry;
 use Berm\Core\Saying\Reader;
 
 /** The record on A4: facts, the section as cut, every cut with its verdict, and the log with its last hash. */
@@ -14,11 +13,11 @@ final readonly class RecordPdf
     private const MARGIN = 16.0;
     private const WIDTH = 178.0;
 
-    private function __construct(private Paper $pdf, private PlannedJob $job, private Reader $reader)
+    private function __construct(private Paper $pdf, private PlannedJob $job, private Reader $reader, private bool $isUnbroken)
     {
     }
 
-    public static function of(PlannedJob $job, Reader $reader): string
+    public static function of(PlannedJob $job, Reader $reader, bool $isUnbroken): string
     {
         $pdf = Paper::a4();
         $pdf->setCreator('Berm');
@@ -28,7 +27,7 @@ final readonly class RecordPdf
         $pdf->setMargins(self::MARGIN, 14, self::MARGIN);
         $pdf->setAutoPageBreak(true, 16);
         $pdf->AddPage();
-        $record = new self($pdf, $job, $reader);
+        $record = new self($pdf, $job, $reader, $isUnbroken);
         $record->head();
         $record->facts();
         $record->obstacles();
@@ -113,7 +112,7 @@ final readonly class RecordPdf
         $this->pdf->Ln(3);
         $chain = match (true) {
             null === $last => 'Nothing has been written down yet.',
-            StoredEntry::isUnbroken($this->job->stored->log) => 'The chain of entries is unbroken. Last hash '.$last->hash,
+            $this->isUnbroken => 'The chain of entries is unbroken. Last hash '.$last->hash,
             default => 'The chain of entries is broken: the log was changed outside Berm.',
         };
         $this->pdf->MultiCell(0, 4, $chain, 0, 'L');

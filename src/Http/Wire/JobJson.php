@@ -32,7 +32,6 @@ final class JobJson
             'draft' => PlanDraftFile::write($stored->draft),
             ...PlanJson::of($plan),
             'log' => array_map(static fn (StoredEntry $entry): array => self::entry($entry, $plan), $stored->log),
-            'logUnbroken' => StoredEntry::isUnbroken($stored->log),
         ];
     }
 

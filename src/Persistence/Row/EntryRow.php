@@ -27,6 +27,12 @@ class EntryRow
         public string $body,
         #[ORM\Column(type: Types::STRING, length: 64, options: ['fixed' => true])]
         public string $hash,
+        /** Of what is hashed. */
+        #[ORM\Column(type: Types::SMALLINT)]
+        public int $format,
+        /** What the job rested on when it was written, by what those sheets say. */
+        #[ORM\Column(type: Types::TEXT)]
+        public string $sheets,
     ) {
     }
 }

@@ -34,7 +34,10 @@ class SheetRow
         public \DateTimeImmutable $addedAt,
         /** Null of rows from before it was kept. */
         #[ORM\Column(type: Types::STRING, length: 60, nullable: true)]
-        public ?string $addedById = null,
+        public ?string $addedById,
+        /** SHA-256 of what it says, in PostgreSQL's own form of it. */
+        #[ORM\Column(type: Types::STRING, length: 64, options: ['fixed' => true])]
+        public string $digest,
     ) {
     }
 }

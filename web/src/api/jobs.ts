@@ -43,6 +43,13 @@ export const jobQueries = {
         answered(client.GET('/api/jobs/{id}/kits', { params: { path: { id }, query: { page } } })),
       ...page,
     }),
+  /** Whether the log is as it was written: asked anew each time it is looked at. */
+  chain: (id: string, stamp: string) =>
+    queryOptions({
+      queryKey: ['chain', id, stamp],
+      queryFn: () => answered(client.GET('/api/jobs/{id}/chain', { params: { path: { id } } })),
+      staleTime: 0,
+    }),
   connectors: (id: string, version: number) =>
     infiniteQueryOptions({
       queryKey: [...jobQueries.all, 'connectors', id, version],

@@ -73,9 +73,10 @@ export class Server {
     return this.sent.filter(({ method }) => method !== 'GET')
   }
 
-  /** Every job is given to the same people, where a test does not say otherwise. */
+  /** Every job is given to the same people and has a log that nobody touched, where a test does not say otherwise. */
   #ofEveryJob(method: string, path: string): Answering | undefined {
-    return method === 'GET' && /^\/api\/jobs\/[^/]+\/crew$/.test(path) ? () => taken(answerOf('crew')) : undefined
+    const is = /^\/api\/jobs\/[^/]+\/(crew|chain)$/.exec(path)
+    return method === 'GET' && is?.[1] ? () => taken(answerOf(is[1] ?? '')) : undefined
   }
 
   async #fetch(request: Request): Promise<Response> {

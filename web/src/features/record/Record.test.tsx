@@ -10,7 +10,7 @@ it('says that it is complete, what it was made of, and that the chain of entries
   openPage(PATH)
   expect((await screen.findByText(/Record of a/)).textContent).toMatch(/Complete\./)
   expect(screen.getAllByText(/item 09521230013321, batch Q26-0102, serial 0000871/)).toHaveLength(2)
-  expect(screen.getByText(/The chain of entries is unbroken/)).toBeTruthy()
+  expect(await screen.findByText(/The chain of entries is unbroken/)).toBeTruthy()
   expect(screen.getByRole('link', { name: 'PDF' }).getAttribute('href')).toBe(`/api/jobs/${JOBS.finished}/record.pdf?unit=mm`)
 })
 
@@ -24,9 +24,16 @@ it('is not complete while tasks are open, and says how many', async () => {
 
 it('says that the log was changed outside Berm', async () => {
   openPage(PATH, 'jointer', (server) =>
-    server.gives('GET', `/api/jobs/${JOBS.finished}`, { ...jobOf('finished'), logUnbroken: false }),
+    server.gives('GET', `/api/jobs/${JOBS.finished}/chain`, {
+      unbroken: false,
+      faults: ['line 8 is not what was written there.'],
+      lines: 20,
+      lastHash: 'ab'.repeat(32),
+      signedLines: 0,
+    }),
   )
   expect(await screen.findByText(/The chain of entries is broken: the log was changed outside Berm/)).toBeTruthy()
+  expect(screen.getByText('line 8 is not what was written there.')).toBeTruthy()
 })
 
 it('tells when something was done, and when it was written down where that was later', async () => {

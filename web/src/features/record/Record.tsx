@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { isAmong } from '../../api/checks'
 import { useWrite } from '../../api/outbox'
+import { jobQueries } from '../../api/jobs'
 import { peopleQueries } from '../../api/people'
 import { useMay } from '../../api/session'
 import type { Job, LogEntry } from '../../api/types'
@@ -135,18 +136,39 @@ function Log({ job }: { job: Job }) {
           </li>
         ))}
       </ol>
-      {job.log.length > 0 && (
-        <Note tone={job.logUnbroken ? 'inside' : 'out'}>
-          <p className="mt-3 text-label">
-            {job.logUnbroken
-              ? 'The chain of entries is unbroken'
-              : 'The chain of entries is broken: the log was changed outside Berm'}
-            . Last hash {job.log.at(-1)?.hash.slice(0, 16)}.
-          </p>
-        </Note>
-      )}
+      {job.log.length > 0 && <Chain job={job} />}
       <Withdraw job={job} entry={withdrawing} onClose={() => setWithdrawing(null)} />
     </section>
+  )
+}
+
+/** Whether the log is as it was written, worked out anew by the server. */
+function Chain({ job }: { job: Job }) {
+  const chain = useQuery(jobQueries.chain(job.id, job.stamp))
+  if (!chain.data)
+    return (
+      <p className="mt-3 text-label text-mute" role="status">
+        {chain.error ? chain.error.message : 'Looking whether the log is as it was written'}
+      </p>
+    )
+  const { unbroken, faults, lastHash, signedLines, lines } = chain.data
+  return (
+    <div className="mt-3">
+      <Note tone={unbroken ? 'inside' : 'out'}>
+        <p className="text-label">
+          {unbroken
+            ? 'The chain of entries is unbroken'
+            : 'The chain of entries is broken: the log was changed outside Berm'}
+          . Last hash {lastHash?.slice(0, 16)}.
+          {unbroken && signedLines < lines && ` ${lines - signedLines} not in a signed list yet.`}
+        </p>
+        {faults.map((fault) => (
+          <p key={fault} className="text-label font-semibold">
+            {fault}
+          </p>
+        ))}
+      </Note>
+    </div>
   )
 }
 
