@@ -98,7 +98,7 @@ http {
   access_log off;
   server_tokens off;
   sendfile on; tcp_nopush on; keepalive_requests 100000;
-  client_max_body_size 6m; client_header_timeout 15s; client_body_timeout 15s; send_timeout 15s;
+  client_max_body_size 6m; client_body_buffer_size 512k; client_header_timeout 15s; client_body_timeout 15s; send_timeout 15s;
   # A connection that sends slowly costs a place and no worker; nobody needs two hundred.
   limit_conn_zone \$binary_remote_addr zone=address:1m; limit_conn address 200; limit_conn_log_level info; limit_conn_status 429;
   gzip on; gzip_types text/css application/javascript application/json image/svg+xml; gzip_min_length 512;
@@ -116,7 +116,7 @@ http {
     listen $listen;
     server_name $names;
     root $served/public;
-    error_page 400 /.not-understood; error_page 404 @not-found; error_page 405 @not-this-way; error_page 413 @too-large; error_page 429 @too-many; error_page 497 @without-tls;
+    error_page 400 /.not-understood; error_page 404 @not-found; error_page 405 @not-this-way; error_page 413 @too-large; error_page 429 @too-many; error_page 497 @without-tls; error_page 500 @failed;
     error_page 502 503 504 @down;
     $(problem not-understood 400 "Not understood" "The request is not one that this server can read." '= /.not-understood')
     $(problem not-found 404 "Not found" "There is nothing at this address.")
@@ -124,6 +124,7 @@ http {
     $(problem too-large 413 "Too large" "What was sent is larger than 6 MB. Send less, or in parts.")
     $(problem too-many 429 "Too many at once" "Too many connections from one address. Wait a moment, then try again.")
     $(problem without-tls 400 "Without TLS" "This server is asked by https only.")
+    $(problem failed 500 "Something went wrong" "The server could not take this in; its disk may be full. What you typed is kept; try again in a moment.")
     $(problem down 503 "Not there now" "The server is starting or has stopped. What you typed is kept; try again in a moment.")
     location /build/assets/ { expires 1y; add_header Cache-Control "public, immutable"; $(guarded) try_files \$uri =404; }
     location /build/ { add_header Cache-Control no-cache; $(guarded) try_files \$uri =404; }
@@ -136,7 +137,7 @@ http {
       fastcgi_param SCRIPT_FILENAME $served/public/index.php;
       fastcgi_param SCRIPT_NAME /index.php;
       fastcgi_param DOCUMENT_ROOT $served/public;
-      fastcgi_buffers 16 32k; fastcgi_buffer_size 32k;
+      fastcgi_buffers 64 32k; fastcgi_buffer_size 32k; fastcgi_max_temp_file_size 0;
       fastcgi_read_timeout 60s;
     }
   }

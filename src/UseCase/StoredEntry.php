@@ -33,6 +33,12 @@ final readonly class StoredEntry
         );
     }
 
+    /** The order of lines is right; times are those of a clock, and clocks are put right. A minute is within what they drift. */
+    public function isByAClockSetBackSince(?self $before): bool
+    {
+        return null !== $before && $before->entry->at > $this->entry->at->modify('+1 minute');
+    }
+
     public static function kept(Entry $entry, int $sequence, string $hash, int $format, string $sheets, string $body): self
     {
         return new self($entry, $sequence, $hash, $format, $sheets, $body);

@@ -20,9 +20,15 @@ final class Visitor
     {
         $url = $_SERVER['BERM_URL'] ?? null;
         Assert::assertIsString($url);
+
+        return self::at($url, $user, (string) getenv('BERM_PASSWORD'));
+    }
+
+    public static function at(string $url, string $user, string $password): self
+    {
         $visitor = new self($url);
         $visitor->remember($visitor->ask('GET', '/api/session'));
-        $signedIn = $visitor->ask('POST', '/api/sign-in', ['user' => $user, 'password' => (string) getenv('BERM_PASSWORD')]);
+        $signedIn = $visitor->ask('POST', '/api/sign-in', ['user' => $user, 'password' => $password]);
         Assert::assertSame(200, $signedIn->status, $signedIn->body);
         $visitor->remember($signedIn);
 

@@ -4,19 +4,27 @@ declare(strict_types=1);
 
 namespace App\Tests\Process;
 
+use App\Tests\Journey\Visitor;
 use PHPUnit\Framework\Assert;
 use Symfony\Component\Process\Process;
 
 /** Berm as it runs by ./berm start, in a state folder of its own; what is killed is found among its own processes. */
 final readonly class Instance
 {
-    private function __construct(public string $clone, public ?string $state, public int $port)
+    /** @param array<string, string> $settings more of the environment */
+    private function __construct(public string $clone, public ?string $state, public int $port, private array $settings = [])
     {
     }
 
     public static function in(string $name): self
     {
         return new self(\dirname(__DIR__, 2), self::scratch($name), self::freePort());
+    }
+
+    /** @param array<string, string> $settings */
+    public function with(array $settings): self
+    {
+        return new self($this->clone, $this->state, $this->port, $settings);
     }
 
     /** In a clone whose folder decides where the state lies. */
@@ -47,10 +55,36 @@ final readonly class Instance
         return $said;
     }
 
+    /** @return string what it said when it failed */
+    public function refused(string ...$arguments): string
+    {
+        $process = $this->process(...$arguments);
+        $process->run();
+        Assert::assertNotSame(0, $process->getExitCode(), $process->getOutput());
+
+        return $process->getOutput().$process->getErrorOutput();
+    }
+
+    public function visitor(string $user): Visitor
+    {
+        return Visitor::at("http://127.0.0.1:$this->port", $user, (string) file_get_contents("$this->state/secrets/demo-password"));
+    }
+
+    /** @return string what the database answers, asked as its reader */
+    public function query(string $sql): string
+    {
+        return trim(self::run('env', "BERM_STATE=$this->state", "$this->clone/tools/pg.sh", 'psql', 'reader', '-Atc', $sql));
+    }
+
+    public function database(string $command): void
+    {
+        self::run('env', "BERM_STATE=$this->state", "$this->clone/tools/pg.sh", $command);
+    }
+
     /** In a session of its own, so that all that it began ends with it, except what runs in the background. */
     public function process(string ...$arguments): Process
     {
-        $environment = ['BERM_PORT' => (string) $this->port, 'BERM_STATE' => $this->state ?? false, 'BERM_IN_TURN' => false, 'APP_ENV' => false, 'APP_DEBUG' => false];
+        $environment = ['BERM_PORT' => (string) $this->port, 'BERM_STATE' => $this->state ?? false, 'BERM_IN_TURN' => false, 'APP_ENV' => false, 'APP_DEBUG' => false, ...$this->settings];
 
         return new Process(['setsid', '--wait', "$this->clone/berm", ...$arguments], $this->clone, $environment, null, 120);
     }

@@ -47,12 +47,13 @@ final readonly class RecordFacts
     {
         $names = new Names($this->plan->job);
 
-        return array_map(fn (StoredEntry $stored): array => [
+        return array_map(fn (StoredEntry $stored, int $i): array => [
             (string) $stored->sequence,
             self::when($stored->entry),
             $stored->entry->by,
-            $this->reader->say($stored->entry->event->words($names)).$this->standing($stored->entry),
-        ], $log);
+            $this->reader->say($stored->entry->event->words($names)).$this->standing($stored->entry)
+                .($stored->isByAClockSetBackSince($log[$i - 1] ?? null) ? ' (the server’s clock was set back before this line)' : ''),
+        ], $log, array_keys($log));
     }
 
     /** @return list<string> */

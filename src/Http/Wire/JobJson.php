@@ -31,7 +31,9 @@ final class JobJson
             'changedAt' => $stored->changedAt->format(\DATE_ATOM),
             'draft' => PlanDraftFile::write($stored->draft),
             ...PlanJson::of($plan),
-            'log' => array_map(static fn (StoredEntry $entry): array => self::entry($entry, $plan), $stored->log),
+            'log' => array_map(
+                static fn (StoredEntry $entry, int $i): array => self::entry($entry, $stored->log[$i - 1] ?? null, $plan), $stored->log, array_keys($stored->log),
+            ),
         ];
     }
 
@@ -55,10 +57,13 @@ final class JobJson
     }
 
     /** @return array<string, mixed> */
-    private static function entry(StoredEntry $stored, Plan $plan): array
+    private static function entry(StoredEntry $stored, ?StoredEntry $before, Plan $plan): array
     {
         return [
-            'sequence' => $stored->sequence, 'hash' => $stored->hash, ...EntryJson::of($stored->entry, $plan->build, new Names($plan->job)),
+            'sequence' => $stored->sequence,
+            'hash' => $stored->hash,
+            'clockSetBack' => $stored->isByAClockSetBackSince($before),
+            ...EntryJson::of($stored->entry, $plan->build, new Names($plan->job)),
         ];
     }
 }

@@ -122,6 +122,9 @@ function Log({ job }: { job: Job }) {
             <span className="text-label">{entry.by}</span>
             <span className={classes(!entry.counts && 'text-mute line-through')}>
               {say(entry.said, unit)}
+              {entry.clockSetBack && (
+                <span className="text-label text-mute"> · the server’s clock was set back before this line</span>
+              )}
               {entry.counts && entry.lapsed && (
                 <span className="text-label text-mute"> · written for another plan: it no longer holds</span>
               )}
