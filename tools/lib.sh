@@ -129,7 +129,7 @@ load_demo() {
 # A throw-away application with the demo loaded, of its own state and database, so that nothing that runs is touched.
 fresh_application() { # fresh_application NAME
   state=$state/$1; run=$state/run; log=$state/log
-  export BERM_STATE=$state PG_FAST=1 APP_SECRET=throw-away BERM_PASSWORD=a-password-for-tests APP_DEBUG=0 DATABASE_URL BERM_OWNER_URL BERM_READER_URL
+  export BERM_STATE=$state PG_FAST=1 APP_SECRET=throw-away BERM_PASSWORD=a-password-for-tests APP_DEBUG=0 DATABASE_URL BERM_OWNER_URL BERM_READER_URL BERM_LOGS=$log
   mkdir -p "$state/secrets"; printf %s "$APP_SECRET" > "$state/secrets/app"
   make_state
   "$root/tools/deploy.sh"

@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# Everything that is checked. State of its own in var/test, so that nothing that runs is touched.   usage: tools/test.sh [core|app|journey|process|static|web]
+# Everything that is checked. State of its own in var/test, so that nothing that runs is touched.   usage: tools/test.sh [core|app|journey|process|fuzz|static|web]
 set -euo pipefail
 . "$(dirname "$0")/lib.sh"
 cd "$root"
@@ -29,7 +29,7 @@ if wants core; then
   step "The core"
   vendor/bin/phpunit --testsuite core --no-progress
 fi
-if wants app || wants journey; then
+if wants app || wants journey || wants fuzz; then
   step "A database for the tests"
   fresh_application test
   rm -rf var/cache/test
@@ -39,11 +39,12 @@ if wants app; then
   step "The application, against PostgreSQL"
   vendor/bin/phpunit --testsuite app --no-progress
 fi
-if wants journey; then
+if wants journey || wants fuzz; then
   step "The whole path, in a browser"
   port=$(free_port)
   tools/serve.sh start "$port"
-  BERM_URL=http://127.0.0.1:$port vendor/bin/phpunit --testsuite journey --no-progress
+  only=(); [ "$what" != fuzz ] || only=(--filter FuzzTest)
+  BERM_URL=http://127.0.0.1:$port vendor/bin/phpunit --testsuite journey --no-progress "${only[@]}"
 fi
 if wants process; then
   step "Berm as it runs: closed doors, and back after a kill"

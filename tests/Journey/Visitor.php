@@ -24,6 +24,17 @@ final class Visitor
         return self::at($url, $user, (string) getenv('BERM_PASSWORD'));
     }
 
+    /** Somebody who is not signed in. */
+    public static function nobody(): self
+    {
+        $url = $_SERVER['BERM_URL'] ?? null;
+        Assert::assertIsString($url);
+        $visitor = new self($url);
+        $visitor->remember($visitor->ask('GET', '/api/session'));
+
+        return $visitor;
+    }
+
     public static function at(string $url, string $user, string $password): self
     {
         $visitor = new self($url);
@@ -89,7 +100,7 @@ final class Visitor
             \CURLOPT_TIMEOUT => 60, \CURLOPT_HTTPHEADER => $lines, \CURLOPT_PATH_AS_IS => true,
         ]);
         if (null !== $body) {
-            curl_setopt($curl, \CURLOPT_POSTFIELDS, \is_string($body) ? $body : json_encode($body, \JSON_THROW_ON_ERROR));
+            curl_setopt($curl, \CURLOPT_POSTFIELDS, \is_string($body) ? $body : json_encode($body, \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE));
         }
 
         return $curl;

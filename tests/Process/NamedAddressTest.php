@@ -101,7 +101,7 @@ final class NamedAddressTest extends TestCase
         curl_setopt_array($curl, [
             \CURLOPT_RETURNTRANSFER => true, \CURLOPT_HEADER => true, \CURLOPT_PROXY => '', \CURLOPT_TIMEOUT => 20,
             \CURLOPT_CONNECT_TO => ["::127.0.0.1:$berm->port"],
-        ] + (null === $trusted ? [\CURLOPT_SSL_VERIFYPEER => false, \CURLOPT_SSL_VERIFYHOST => 0] : [\CURLOPT_CAINFO => $trusted]));
+        ] + (null === $trusted ? [\CURLOPT_SSL_VERIFYPEER => false, \CURLOPT_SSL_VERIFYHOST => 0] : [\CURLOPT_CAINFO => '' === $trusted ? '/none' : $trusted]));
         $answer = curl_exec($curl);
         if (null !== $trusted) {
             self::assertSame('', curl_error($curl));

@@ -159,10 +159,8 @@ function Chain({ job }: { job: Job }) {
     <div className="mt-3">
       <Note tone={unbroken ? 'inside' : 'out'}>
         <p className="text-label">
-          {unbroken
-            ? 'The chain of entries is unbroken'
-            : 'The chain of entries is broken: the log was changed outside Berm'}
-          . Last hash {lastHash?.slice(0, 16)}.
+          {unbroken ? 'The chain of entries is unbroken' : 'The chain of entries is broken: the log was changed outside Berm'}.
+          Last hash {lastHash?.slice(0, 16)}.
           {unbroken && signedLines < lines && ` ${lines - signedLines} not in a signed list yet.`}
         </p>
         {faults.map((fault) => (
