@@ -107,7 +107,8 @@ http {
   # Asked by another name: somebody's page in a browser here that says it is ours.
   server {
     listen ${listen//;/ default_server;} default_server;
-    error_page 400 /.not-understood; error_page 421 @another-name;
+    error_page 400 /.not-understood; error_page 414 494 /.too-long; error_page 421 @another-name;
+    $(problem too-long 414 "Too long" "The address or a header is longer than this server reads." '= /.too-long')
     $(problem not-understood 400 "Not understood" "The request is not one that this server can read." '= /.not-understood')
     $(problem another-name 421 "Another name" "This server is asked by the name $host only.")
     location / { return 421; }
@@ -116,11 +117,12 @@ http {
     listen $listen;
     server_name $names;
     root $served/public;
-    error_page 400 /.not-understood; error_page 404 @not-found; error_page 405 @not-this-way; error_page 413 @too-large; error_page 429 @too-many; error_page 497 @without-tls; error_page 500 @failed;
+    error_page 400 /.not-understood; error_page 404 @not-found; error_page 405 @not-this-way; error_page 413 @too-large; error_page 414 494 /.too-long; error_page 429 @too-many; error_page 497 @without-tls; error_page 500 @failed;
     error_page 502 503 504 @down;
     $(problem not-understood 400 "Not understood" "The request is not one that this server can read." '= /.not-understood')
     $(problem not-found 404 "Not found" "There is nothing at this address.")
     $(problem not-this-way 405 "Not this way" "This address is only read.")
+    $(problem too-long 414 "Too long" "The address or a header is longer than this server reads." '= /.too-long')
     $(problem too-large 413 "Too large" "What was sent is larger than 6 MB. Send less, or in parts.")
     $(problem too-many 429 "Too many at once" "Too many connections from one address. Wait a moment, then try again.")
     $(problem without-tls 400 "Without TLS" "This server is asked by https only.")

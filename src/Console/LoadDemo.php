@@ -71,7 +71,7 @@ final class LoadDemo extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        if ([] !== $this->sheets->kits()) {
+        if ($this->sheets->kits()->total > 0) {
             $output->writeln('The demo is loaded already.');
 
             return self::SUCCESS;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Wire\ImportJson;
+use App\Http\Wire\UnreadableJson;
 use App\Security\Permission;
 use App\Security\Person;
 use App\UseCase\AddCable;
@@ -45,12 +46,13 @@ final readonly class CableController
     {
         $page = PageNumber::of($request);
         $perPage = min(100, max(1, $request->query->getInt('perPage', 30)));
-        [$cables, $total] = $this->cables->page(self::search($request), self::unit($request), $page, $perPage);
+        $cables = $this->cables->page(self::search($request), self::unit($request), $page, $perPage);
 
         return new JsonResponse([
-            'cables' => array_map(CableJson::type(...), $cables), 'page' => $page, 'perPage' => $perPage, 'total' => $total,
+            'cables' => array_map(CableJson::type(...), $cables->items), 'page' => $page, 'perPage' => $perPage, 'total' => $cables->total,
+            'unreadable' => UnreadableJson::of($cables),
             'unchecked' => $this->unchecked->json(
-                CheckedKind::Cable, array_map(static fn (Construction $cable): Revision => $cable->revision, $cables),
+                CheckedKind::Cable, array_map(static fn (Construction $cable): Revision => $cable->revision, $cables->items),
             ),
         ]);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Wire\UnreadableJson;
 use App\Security\Permission;
 use App\Security\Person;
 use App\UseCase\AddConnector;
@@ -33,12 +34,12 @@ final readonly class ConnectorController
     public function list(Request $request): JsonResponse
     {
         $page = PageNumber::of($request);
-        [$connectors, $total] = $this->sheets->connectors($request->query->getString('search'), $page, self::PER_PAGE);
+        $listing = $this->sheets->connectors($request->query->getString('search'), $page, self::PER_PAGE);
 
         return new JsonResponse([
-            'connectors' => array_map(ConnectorJson::of(...), $connectors), 'total' => $total, 'page' => $page, 'perPage' => self::PER_PAGE,
+            'connectors' => array_map(ConnectorJson::of(...), $listing->items), 'total' => $listing->total, 'unreadable' => UnreadableJson::of($listing), 'page' => $page, 'perPage' => self::PER_PAGE,
             'unchecked' => $this->unchecked->json(
-                CheckedKind::Connector, array_map(static fn (Connector $connector): Revision => $connector->revision, $connectors),
+                CheckedKind::Connector, array_map(static fn (Connector $connector): Revision => $connector->revision, $listing->items),
             ),
         ]);
     }

@@ -7,6 +7,7 @@ namespace App\Http;
 use App\Http\Wire\ChoiceJson;
 use App\Http\Wire\IdentifiedJson;
 use App\Http\Wire\JobJson;
+use App\Http\Wire\UnreadableJson;
 use App\Security\Permission;
 use App\Security\Person;
 use App\UseCase\ChangePlan;
@@ -44,10 +45,11 @@ final readonly class JobController
     {
         $page = PageNumber::of($request);
         $perPage = min(100, max(1, $request->query->getInt('perPage', 20)));
-        [$jobs, $total] = $listJobs($page, $perPage);
+        $jobs = $listJobs($page, $perPage);
 
         return new JsonResponse([
-            'jobs' => array_map(JobJson::summary(...), $jobs), 'page' => $page, 'perPage' => $perPage, 'total' => $total,
+            'jobs' => array_map(JobJson::summary(...), $jobs->items), 'page' => $page, 'perPage' => $perPage, 'total' => $jobs->total,
+            'unreadable' => UnreadableJson::of($jobs),
         ]);
     }
 

@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Http\Wire\JobJson;
 use App\Http\Wire\KitSheetJson;
+use App\Http\Wire\UnreadableJson;
 use App\Security\Permission;
 use App\Security\Person;
 use App\Security\Role;
@@ -37,8 +38,11 @@ final readonly class KitController
     #[IsGranted(Permission::Read->value)]
     public function list(): JsonResponse
     {
+        $kits = $this->sheets->kits();
+
         return new JsonResponse([
-            'kits' => array_map(KitSheetJson::summary(...), $this->sheets->kits()),
+            'kits' => array_map(KitSheetJson::summary(...), $kits->items),
+            'unreadable' => UnreadableJson::of($kits),
             'drafts' => array_map(KitSheetJson::draftSummary(...), $this->drafts->all()),
         ]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Wire\ToolJson;
+use App\Http\Wire\UnreadableJson;
 use App\Security\Permission;
 use App\Security\Person;
 use App\UseCase\JudgeTools;
@@ -39,11 +40,12 @@ final readonly class ToolController
     {
         $page = PageNumber::of($request);
 
+        $tools = $this->tools->page($page, self::PER_PAGE);
+
         return new JsonResponse([
-            'tools' => array_map(
-                fn (KeptTool $tool): array => ToolJson::of($tool, $this->clock->now()), $this->tools->page($page, self::PER_PAGE),
-            ),
-            'total' => $this->tools->count(),
+            'tools' => array_map(fn (KeptTool $tool): array => ToolJson::of($tool, $this->clock->now()), $tools->items),
+            'unreadable' => UnreadableJson::of($tools),
+            'total' => $tools->total,
             'page' => $page,
             'perPage' => self::PER_PAGE,
         ]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use App\UseCase\CableTypes;
+use App\UseCase\Listing;
 use App\UseCase\SheetExists;
 use App\UseCase\Who;
 use Berm\Core\Cable\Construction;
@@ -33,17 +34,23 @@ final readonly class DoctrineCableTypes implements CableTypes
     ) {
     }
 
-    public function page(string $search, LengthUnit $first, int $page, int $perPage): array
+    public function page(string $search, LengthUnit $first, int $page, int $perPage): Listing
     {
         [$where, $words] = self::matching($search);
         $total = $this->connection->fetchOne("SELECT COUNT(*) FROM sheet WHERE $where", $words);
 
-        return [[...$this->read($where, $words, $first, $perPage, ($page - 1) * $perPage)], \is_int($total) ? $total : 0];
+        return Listing::read(
+            $this->rows($where, $words, $first, $perPage, ($page - 1) * $perPage), \is_int($total) ? $total : 0, self::cable(...),
+            static fn (array $row): string => Stored::text($row[1]),
+        );
     }
 
     public function all(string $search): iterable
     {
-        return $this->read(...[...self::matching($search), LengthUnit::Millimetre, null, 0]);
+        // What cannot be read is told in the list, and not handed over.
+        return Listing::read(
+            $this->rows(...[...self::matching($search), LengthUnit::Millimetre, null, 0]), 0, self::cable(...), static fn (): string => '',
+        )->items;
     }
 
     public function catalogue(): Catalogue
@@ -129,19 +136,23 @@ final readonly class DoctrineCableTypes implements CableTypes
     /**
      * @param list<string> $values
      *
-     * @return \Generator<int, Construction>
+     * @return iterable<array<mixed>> of its document and title
      */
-    private function read(string $where, array $values, LengthUnit $first, ?int $limit, int $offset): \Generator
+    private function rows(string $where, array $values, LengthUnit $first, ?int $limit, int $offset): iterable
     {
         $page = null === $limit ? '' : \sprintf(' LIMIT %d OFFSET %d', $limit, $offset);
         $world = \sprintf("(%s LIKE '%%mm²') %s", self::SIZE, LengthUnit::Inch === $first ? 'ASC' : 'DESC');
         // 1×95 before 1×1000.
         $number = 'NULLIF(regexp_replace('.self::SIZE.", '\\D.*', ''), '')::int";
-        $rows = $this->connection->iterateNumeric(
-            "SELECT body FROM sheet WHERE $where ORDER BY $world, body->>'cores', $number, title, sheet_id$page", $values,
+
+        return $this->connection->iterateNumeric(
+            "SELECT body, title FROM sheet WHERE $where ORDER BY $world, body->>'cores', $number, title, sheet_id$page", $values,
         );
-        foreach ($rows as [$body]) {
-            yield Fields::readText(\is_string($body) ? $body : '', CableTypeFile::read(...));
-        }
+    }
+
+    /** @param array<mixed> $row */
+    private static function cable(array $row): Construction
+    {
+        return Fields::readText(Stored::text($row[0]), CableTypeFile::read(...));
     }
 }

@@ -10,8 +10,8 @@ use App\UseCase\EntryIdTaken;
 use App\UseCase\IdTaken;
 use App\UseCase\JobNotFound;
 use App\UseCase\Jobs;
+use App\UseCase\Listing;
 use App\UseCase\PlanDraft;
-use App\UseCase\StoredEntry;
 use App\UseCase\StoredJob;
 use Berm\Core\Build\Entry;
 use Doctrine\DBAL\LockMode;
@@ -28,18 +28,22 @@ final readonly class DoctrineJobs implements Jobs
     {
         $row = $this->row($id);
 
-        return JobMapper::job($row, $this->logs([$row])[$row->id] ?? []);
+        return $this->whole($row);
     }
 
-    public function page(int $page, int $perPage): array
+    public function page(int $page, int $perPage): Listing
     {
         $rows = $this->entities->getRepository(JobRow::class)->findBy(
             [], ['changedAt' => 'DESC', 'id' => 'DESC'], $perPage, ($page - 1) * $perPage,
         );
-        $logs = $this->logs($rows);
-        $total = $this->entities->getRepository(JobRow::class)->count([]);
+        $lines = $this->lines($rows);
 
-        return [array_map(static fn (JobRow $row): StoredJob => JobMapper::job($row, $logs[$row->id] ?? []), $rows), $total];
+        return Listing::read(
+            $rows,
+            $this->entities->getRepository(JobRow::class)->count([]),
+            static fn (JobRow $row): StoredJob => JobMapper::job($row, array_map(JobMapper::stored(...), $lines[$row->id] ?? [])),
+            static fn (JobRow $row): string => $row->name,
+        );
     }
 
     public function add(StoredJob $job): bool
@@ -68,7 +72,7 @@ final readonly class DoctrineJobs implements Jobs
         return $this->entities->wrapInTransaction(function () use ($id, $change): mixed {
             $row = $this->row($id, LockMode::PESSIMISTIC_WRITE);
 
-            return $change(JobMapper::job($row, $this->logs([$row])[$row->id] ?? []));
+            return $change($this->whole($row));
         });
     }
 
@@ -98,6 +102,11 @@ final readonly class DoctrineJobs implements Jobs
         return $longer;
     }
 
+    private function whole(JobRow $row): StoredJob
+    {
+        return JobMapper::job($row, array_map(JobMapper::stored(...), $this->lines([$row])[$row->id] ?? []));
+    }
+
     /** @param LockMode::PESSIMISTIC_WRITE|null $lock */
     private function row(string $id, ?LockMode $lock = null): JobRow
     {
@@ -116,14 +125,14 @@ final readonly class DoctrineJobs implements Jobs
     /**
      * @param list<JobRow> $jobs
      *
-     * @return array<string, list<StoredEntry>> by job id
+     * @return array<string, list<EntryRow>> by job id
      */
-    private function logs(array $jobs): array
+    private function lines(array $jobs): array
     {
         $rows = $this->entities->getRepository(EntryRow::class)->findBy(['job' => $jobs], ['job' => 'ASC', 'sequence' => 'ASC']);
         $logs = [];
         foreach ($rows as $row) {
-            $logs[$row->job->id][] = JobMapper::stored($row);
+            $logs[$row->job->id][] = $row;
         }
 
         return $logs;

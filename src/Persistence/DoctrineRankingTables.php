@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Persistence;
 
+use App\UseCase\Listing;
 use App\UseCase\RankingTables;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Connector\ConnectorKind;
@@ -72,8 +73,9 @@ final readonly class DoctrineRankingTables implements RankingTables
             'SELECT body FROM sheet WHERE kind = ? AND body ->> ? = ? AND '.SheetRows::NEWEST.' ORDER BY title, sheet_id',
             [$kind, $field, $value],
         );
-        foreach ($rows as [$body]) {
-            yield Fields::readText(\is_string($body) ? $body : '', $read);
+        foreach ($rows as $row) {
+            // What cannot be read is told in the list of sheets; nobody can choose it.
+            yield from Listing::read([$row], 1, static fn (array $row): object => Fields::readText(Stored::text($row[0]), $read), static fn (): string => '')->items;
         }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Persistence;
 
 use App\Persistence\Row\SheetRow;
+use App\UseCase\Listing;
 use App\UseCase\SheetExists;
 use App\UseCase\SheetNotFound;
 use App\UseCase\Sheets;
@@ -55,7 +56,7 @@ final class DoctrineSheets implements Sheets
         return $this->one('connector', $revision, ConnectorFile::read(...), Connector::class);
     }
 
-    public function kits(): array
+    public function kits(): Listing
     {
         return $this->newest('kit', KitSheetFile::read(...), KitSheet::class);
     }
@@ -74,7 +75,7 @@ final class DoctrineSheets implements Sheets
         return null === $newest ? null : $this->connector($newest);
     }
 
-    public function connectors(string $search, int $page, int $perPage): array
+    public function connectors(string $search, int $page, int $perPage): Listing
     {
         $patterns = SearchWords::patterns($search);
         $where = "kind = 'connector' AND ".SheetRows::NEWEST.str_repeat(
@@ -90,17 +91,8 @@ final class DoctrineSheets implements Sheets
             $patterns,
         );
         $total = $connection->fetchOne("SELECT COUNT(*) FROM sheet WHERE $where", $patterns);
-        $found = array_map(
-            fn (array $row): ?Connector => \is_string($row[0]) && \is_int($row[1])
-                ? $this->connector(Revision::of($row[0], $row[1]))
-                : null,
-            $rows,
-        );
 
-        return [
-            array_values(array_filter($found, static fn (?Connector $connector): bool => null !== $connector)),
-            \is_int($total) ? $total : 0,
-        ];
+        return Listing::read($rows, \is_int($total) ? $total : 0, fn (array $row): Connector => $this->connector(self::revision($row)), self::rowId(...));
     }
 
     public function kitsWithItem(Gtin $item): array
@@ -112,7 +104,7 @@ final class DoctrineSheets implements Sheets
             [$item->digits],
         );
 
-        return array_map(fn (array $row): KitSheet => $this->kit(Revision::of(Stored::text($row[0]), \is_int($row[1]) ? $row[1] : 0)), $rows);
+        return array_map(fn (array $row): KitSheet => $this->kit(self::revision($row)), $rows);
     }
 
     public function addKit(KitSheet $sheet, string $by, Who $last): void
@@ -147,22 +139,27 @@ final class DoctrineSheets implements Sheets
      * @param callable(Fields): T $read
      * @param class-string<T>     $class
      *
-     * @return list<T>
+     * @return Listing<T>
      */
-    private function newest(string $kind, callable $read, string $class): array
+    private function newest(string $kind, callable $read, string $class): Listing
     {
-        $rows = $this->entities->getConnection()->fetchAllAssociative(
-            'SELECT sheet_id, revision FROM sheet WHERE kind = ? AND '.SheetRows::NEWEST.' ORDER BY title, sheet_id',
-            [$kind],
+        $rows = $this->entities->getConnection()->fetchAllNumeric(
+            'SELECT sheet_id, revision FROM sheet WHERE kind = ? AND '.SheetRows::NEWEST.' ORDER BY title, sheet_id', [$kind],
         );
-        $sheets = [];
-        foreach ($rows as ['sheet_id' => $id, 'revision' => $number]) {
-            if (\is_string($id) && \is_int($number)) {
-                $sheets[] = $this->one($kind, Revision::of($id, $number), $read, $class);
-            }
-        }
 
-        return $sheets;
+        return Listing::read($rows, \count($rows), fn (array $row): object => $this->one($kind, self::revision($row), $read, $class), self::rowId(...));
+    }
+
+    /** @param array<mixed> $row of its id and number */
+    private static function revision(array $row): Revision
+    {
+        return Revision::of(Stored::text($row[0]), \is_int($row[1]) ? $row[1] : 0);
+    }
+
+    /** @param array<mixed> $row */
+    private static function rowId(array $row): string
+    {
+        return Stored::text($row[0]);
     }
 
     private function newestOf(string $kind, string $id): ?Revision

@@ -8,6 +8,7 @@ use App\Persistence\Row\ToolRow;
 use App\UseCase\ChangedMeanwhile;
 use App\UseCase\IdTaken;
 use App\UseCase\KeptTool;
+use App\UseCase\Listing;
 use App\UseCase\ToolNotFound;
 use App\UseCase\Tools;
 use Berm\Core\File\Fields;
@@ -26,17 +27,14 @@ final readonly class DoctrineTools implements Tools
         return self::tool($this->entities->find(ToolRow::class, $id) ?? throw ToolNotFound::withId($id));
     }
 
-    public function page(int $page, int $perPage): array
+    public function page(int $page, int $perPage): Listing
     {
-        return array_map(
-            self::tool(...),
-            $this->entities->getRepository(ToolRow::class)->findBy([], ['name' => 'ASC', 'id' => 'ASC'], $perPage, ($page - 1) * $perPage),
-        );
-    }
+        $rows = $this->entities->getRepository(ToolRow::class);
 
-    public function count(): int
-    {
-        return $this->entities->getRepository(ToolRow::class)->count();
+        return Listing::read(
+            $rows->findBy([], ['name' => 'ASC', 'id' => 'ASC'], $perPage, ($page - 1) * $perPage), $rows->count(), self::tool(...),
+            static fn (ToolRow $row): string => $row->name,
+        );
     }
 
     public function add(Tool $tool): void

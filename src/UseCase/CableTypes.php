@@ -15,9 +15,9 @@ interface CableTypes
      * @param string     $search as CableSearch reads it
      * @param LengthUnit $first  the types of this unit's world come before the others
      *
-     * @return array{list<Construction>, int} the newest revisions of one page, by designation, and how many there are in all
+     * @return Listing<Construction> the newest revisions, by designation
      */
-    public function page(string $search, LengthUnit $first, int $page, int $perPage): array;
+    public function page(string $search, LengthUnit $first, int $page, int $perPage): Listing;
 
     /** @return iterable<Construction> the newest revision of each that has the words, by designation */
     public function all(string $search): iterable;

@@ -11,8 +11,8 @@ interface Jobs
     /** @throws JobNotFound */
     public function get(string $id): StoredJob;
 
-    /** @return array{list<StoredJob>, int} the jobs of one page, last changed first, and how many there are in all */
-    public function page(int $page, int $perPage): array;
+    /** @return Listing<StoredJob> last changed first */
+    public function page(int $page, int $perPage): Listing;
 
     /** False when the same job was added before. @throws IdTaken when another one has its id */
     public function add(StoredJob $job): bool;

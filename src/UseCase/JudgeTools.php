@@ -22,7 +22,7 @@ final readonly class JudgeTools
     {
         $plan = ($this->plan)($this->jobs->get($jobId));
         $judged = [];
-        foreach ($this->tools->page(1, self::AT_MOST) as $kept) {
+        foreach ($this->tools->page(1, self::AT_MOST)->items as $kept) {
             $fit = null === $plan->job->connector ? null : ToolFit::alone($plan->job->connector, $plan->sheet, $kept->tool, $this->clock->now());
             $judged = null === $fit ? $judged : [...$judged, [$kept, $fit]];
         }

@@ -10,11 +10,11 @@ final readonly class ListJobs
     {
     }
 
-    /** @return array{list<PlannedJob>, int} one page, last changed first, and how many there are in all */
-    public function __invoke(int $page, int $perPage): array
+    /** @return Listing<PlannedJob> last changed first */
+    public function __invoke(int $page, int $perPage): Listing
     {
-        [$stored, $total] = $this->jobs->page($page, $perPage);
-
-        return [array_map(fn (StoredJob $job): PlannedJob => new PlannedJob($job, ($this->plan)($job)), $stored), $total];
+        return $this->jobs->page($page, $perPage)->then(
+            fn (StoredJob $job): PlannedJob => new PlannedJob($job, ($this->plan)($job)), static fn (StoredJob $job): string => $job->name,
+        );
     }
 }

@@ -22,8 +22,8 @@ interface Sheets
     /** @throws SheetNotFound */
     public function connector(Revision $revision): Connector;
 
-    /** @return list<KitSheet> the newest revision of each, by name */
-    public function kits(): array;
+    /** @return Listing<KitSheet> the newest revision of each, by name */
+    public function kits(): Listing;
 
     /** @return list<KitSheet> every revision that has a size with this item number, the newest first: boxes of older ones stay what they are */
     public function kitsWithItem(Gtin $item): array;
@@ -35,10 +35,9 @@ interface Sheets
     public function newestConnector(string $id): ?Connector;
 
     /**
-     * @return array{list<Connector>, int} the newest revisions whose names hold every word of $search, by name: one page, and how many
-     *                                     there are
+     * @return Listing<Connector> the newest revisions whose names hold every word of $search, by name
      */
-    public function connectors(string $search, int $page, int $perPage): array;
+    public function connectors(string $search, int $page, int $perPage): Listing;
 
     /**
      * @param string $by   all who had a hand in it, for the record

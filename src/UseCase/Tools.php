@@ -12,10 +12,8 @@ interface Tools
     /** @throws ToolNotFound */
     public function get(string $id): KeptTool;
 
-    /** @return list<KeptTool> by name */
-    public function page(int $page, int $perPage): array;
-
-    public function count(): int;
+    /** @return Listing<KeptTool> by name */
+    public function page(int $page, int $perPage): Listing;
 
     /** Harmless when the same tool was added before. @throws IdTaken when another one has its id */
     public function add(Tool $tool): void;

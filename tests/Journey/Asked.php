@@ -15,11 +15,12 @@ final readonly class Asked
     {
         $many = curl_multi_init();
         curl_multi_add_handle($many, $question);
-        // Until it is sent; the answer is not waited for.
-        for ($step = 0; $step < 5; ++$step) {
+        // Until all of it is sent; the answer is not waited for.
+        do {
             curl_multi_exec($many, $open);
             curl_multi_select($many, 0.001);
-        }
+            $left = curl_getinfo($question, \CURLINFO_CONTENT_LENGTH_UPLOAD) - curl_getinfo($question, \CURLINFO_SIZE_UPLOAD);
+        } while ($open > 0 && (0.0 === curl_getinfo($question, \CURLINFO_PRETRANSFER_TIME) || $left > 0));
 
         return new self($many, $question);
     }

@@ -25,6 +25,7 @@ final class DoorTest extends TestCase
         yield 'a hidden file' => ['GET', '/.htaccess', 404];
         yield 'a hidden file of the build' => ['GET', '/build/.berm', 404];
         yield 'a file of the project' => ['GET', '/build/../../composer.json', 400];
+        yield 'an address longer than is read' => ['GET', '/api/cables?search='.str_repeat('x', 9_000), 414];
         yield 'more than anybody sends' => ['POST', '/api/cables/import', 413];
     }
 

@@ -91,7 +91,8 @@ final class Visitor
     {
         $curl = curl_init($this->at.$path);
         Assert::assertInstanceOf(\CurlHandle::class, $curl);
-        $lines = ["Cookie: $this->cookie", "X-CSRF-Token: $this->token", 'Content-Type: '.(\is_string($body) ? 'text/plain' : 'application/json')];
+        $headers += ['Content-Type' => \is_string($body) ? 'text/plain' : 'application/json'];
+        $lines = ["Cookie: $this->cookie", "X-CSRF-Token: $this->token"];
         foreach ($headers as $name => $value) {
             $lines[] = "$name: $value";
         }

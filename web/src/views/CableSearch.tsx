@@ -9,6 +9,7 @@ import { classes } from '../ui/classes'
 import { Field } from '../ui/Field'
 import { useUnit } from '../ui/UnitContext'
 import { NotCheckedMark } from './NotChecked'
+import { Unreadable } from './Unreadable'
 
 type CableSearchProps = {
   search: string
@@ -45,6 +46,7 @@ export function CableSearch({ search, onSearch, chosen, onChoose }: CableSearchP
         )}
       </Field>
       {cables.error && <p role="alert">{cables.error.message}</p>}
+      <Unreadable rows={cables.data?.unreadable} />
       {cables.data?.total === 0 && <p>No cable has these words. Type fewer, or enter it from its drum.</p>}
       <ul className="max-h-[52dvh] overflow-auto border-t-2 border-ink" aria-label="Cables" tabIndex={0}>
         {cables.data?.cables.map((cable) => (

@@ -16,6 +16,7 @@ import { ConnectorForm } from './ConnectorForm'
 import { NotChecked, NotCheckedMark } from '../../views/NotChecked'
 import { PageHeading } from '../../views/PageHeading'
 import { WhoMay } from '../../views/WhoMay'
+import { Unreadable } from '../../views/Unreadable'
 
 /** Connectors and lugs: looked through, written from their makers' sheets, changed revision by revision. */
 export function Connectors() {
@@ -78,6 +79,7 @@ function Sheet() {
           )}
         </Field>
         {list.error && <Note tone="out" role="alert" title={list.error.message} />}
+        <Unreadable rows={data?.unreadable} />
         {data?.total === 0 && <p>None is called so.</p>}
         <ul className="border-t-2 border-ink">
           {data?.connectors.map((one) => (

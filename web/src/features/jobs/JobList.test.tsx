@@ -2,7 +2,7 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { expect, it } from 'vitest'
 import { openPage } from '../../testing/page'
-import { JOBS, jobOf, problem, taken } from '../../testing/server'
+import { answerOf, JOBS, jobOf, problem, taken } from '../../testing/server'
 
 const row = async (name: RegExp) => {
   const link = await screen.findByRole('link', { name })
@@ -80,4 +80,16 @@ it('says that the list could not be fetched, and fetches it when asked again', a
   server.gives('GET', '/api/jobs', { jobs: [], total: 0, page: 1, perPage: 20 })
   fireEvent.click(again)
   await waitFor(() => expect(screen.getByText(/There is no job yet/)).toBeTruthy())
+})
+
+it('says which job cannot be read and why, and shows the others', async () => {
+  openPage('/', 'jointer', (server) =>
+    server.gives('GET', '/api/jobs', {
+      ...(answerOf('jobs') as object),
+      unreadable: [{ id: 'Weir Lane pit 9', reason: 'unit is missing: fill it in.' }],
+    }),
+  )
+  expect(await screen.findByText('Weir Lane pit 9 cannot be read.')).toBeTruthy()
+  expect(screen.getByText(/unit is missing/)).toBeTruthy()
+  expect(within(screen.getByRole('list', { name: 'Jobs' })).getAllByRole('listitem').length).toBeGreaterThan(3)
 })

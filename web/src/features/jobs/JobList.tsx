@@ -10,6 +10,7 @@ import { Note } from '../../ui/Note'
 import { NewJob } from './NewJob'
 import { PageHeading } from '../../views/PageHeading'
 import { WhoMay } from '../../views/WhoMay'
+import { Unreadable } from '../../views/Unreadable'
 
 export function JobList() {
   const [page, setPage] = useState(1)
@@ -34,6 +35,7 @@ export function JobList() {
           {jobs.error.message} <Button onClick={() => void jobs.refetch()}>Try again</Button>
         </Note>
       )}
+      <Unreadable rows={jobs.data?.unreadable} />
       {jobs.data?.total === 0 && (
         <p className="mt-8 text-lead">There is no job yet. Make the first one: it takes a name and what is to be built.</p>
       )}

@@ -15,6 +15,7 @@ import { NewDraft } from './NewDraft'
 import { Changes, Rules } from '../../views/Rules'
 import { PageHeading } from '../../views/PageHeading'
 import { WhoMay } from '../../views/WhoMay'
+import { Unreadable } from '../../views/Unreadable'
 
 /** Kit sheets: read rule by rule, written as drafts, released by a second person. */
 export function Kits() {
@@ -47,6 +48,7 @@ function Sheet() {
         <WhoMay right="write-sheet" deed="writes kit sheets, and a second one releases them" />
         <Discarded onPutBack={openDraft} />
         <DraftList drafts={list.data?.drafts ?? []} />
+        <Unreadable rows={list.data?.unreadable} />
         <KitList kits={list.data?.kits ?? []} chosen={chosen} />
       </section>
       <section aria-label="The chosen sheet" className="grid content-start gap-3">

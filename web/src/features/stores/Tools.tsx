@@ -6,6 +6,7 @@ import type { Tool } from '../../api/types'
 import { Note } from '../../ui/Note'
 import { AddTool } from './AddTool'
 import { Shelf } from './Shelf'
+import { Unreadable } from '../../views/Unreadable'
 
 /** Presses and wrenches, and until when their calibration holds. */
 export function Tools() {
@@ -24,6 +25,7 @@ export function Tools() {
       onPage={setPage}
     >
       {tools.error && <Note tone="out" role="alert" title={tools.error.message} />}
+      <Unreadable rows={data?.unreadable} />
       {data?.total === 0 && <p>There is no tool yet. Write the first press down.</p>}
       {data && data.total > 0 && (
         <table className="w-full min-w-[46rem] text-left">
