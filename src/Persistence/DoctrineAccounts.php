@@ -27,8 +27,13 @@ final readonly class DoctrineAccounts implements Accounts
     public function find(string $name): ?Account
     {
         $row = $this->entities->find(UserRow::class, $name);
+        if (null === $row) {
+            return null;
+        }
+        // Accounts are changed by plain SQL: what was loaded before may be old.
+        $this->entities->refresh($row);
 
-        return null === $row ? null : self::account($row);
+        return self::account($row);
     }
 
     public function add(Account $account, string $passwordHash): void
