@@ -7,7 +7,6 @@ namespace App\Http;
 use App\Security\Person;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
-use Symfony\Component\HttpKernel\Event\TerminateEvent;
 use Symfony\Component\Security\Core\Authentication\Token\Storage\TokenStorageInterface;
 
 /**
@@ -42,15 +41,10 @@ final readonly class FairShare
 
             return;
         }
-        apcu_store(self::PLACE.getmypid(), [$account, microtime(true)], self::KEPT_SECONDS);
-    }
-
-    #[AsEventListener]
-    public function onTerminate(TerminateEvent $event): void
-    {
-        if (\function_exists('apcu_enabled') && apcu_enabled()) {
-            apcu_delete(self::PLACE.getmypid());
-        }
+        $place = self::PLACE.getmypid();
+        apcu_store($place, [$account, microtime(true)], self::KEPT_SECONDS);
+        // However it ends: a browser that types on hangs up on what it asked before.
+        register_shutdown_function(static fn (): bool => true === apcu_delete($place));
     }
 
     private function longOnes(string $account): int

@@ -25,6 +25,13 @@ final readonly class Asked
         return new self($many, $question);
     }
 
+    public function hangUp(): void
+    {
+        curl_multi_remove_handle($this->many, $this->question);
+        curl_multi_close($this->many);
+        curl_close($this->question);
+    }
+
     public function end(): Answer
     {
         do {

@@ -10,6 +10,20 @@ use PHPUnit\Framework\TestCase;
 /** One account that asks for much at once waits by itself; others do not wait for it. */
 final class FairShareTest extends TestCase
 {
+    /** A browser hangs up on a search when somebody types on: nothing of that stays behind. */
+    #[Test]
+    public function whatWasHungUpOnIsNotCounted(): void
+    {
+        $visitor = Visitor::of('checker');
+        foreach (range(1, 5) as $i) {
+            $visitor->begin('GET', '/api/cables.xml')->hangUp();
+            // It runs on for about half a second.
+            for ($until = microtime(true) + 1.5; microtime(true) < $until;) {
+                self::assertSame(200, $visitor->ask('GET', '/api/session')->status, "after $i");
+            }
+        }
+    }
+
     #[Test]
     public function aHeavyHandKeepsOnlyItsShareOfTheWorkers(): void
     {

@@ -22,7 +22,7 @@ final class KitsTest extends TestCase
             )->press('Make the draft')->see('Draft of quillon-indoor-end-17')->see('Kept. Nothing is wrong with it.');
             $page->press('← Kits')->pressFirst('Indoor termination, one core, 12 kV')->press('Change it')
                 ->see('Draft of quillon-indoor-end-12')->see('Kept. Nothing is wrong with it.')
-                ->see('You wrote it last: a second person checks and releases it.')->assertAccessible();
+                ->see('You wrote in it: a second person checks and releases it.')->assertAccessible();
             $page->fill('Rated voltage', 'eleven')->see('Kept. One thing is wrong with it.')->see('"eleven" is not a rated voltage')
                 ->assertAccessible();
             $page->fill('Rated voltage', '6.35/11 (12) kV')->see('Kept. Nothing is wrong with it.')->press('Sizes')->fill(
