@@ -7,7 +7,9 @@ $project = dirname(__DIR__);
 if (is_file("$project/var/build/App_KernelProdContainer.preload.php")) {
     require "$project/var/build/App_KernelProdContainer.preload.php";
     foreach (['core/src', 'src'] as $folder) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$project/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator("$project/$folder", FilesystemIterator::SKIP_DOTS),
+        ) as $file) {
             $class = strtr(substr((string) $file, strlen("$project/$folder/"), -4), '/', '\\');
             // The PDF library defines constants as it is loaded, which last for one request only.
             if ('Http\\Record\\Paper' === $class) {

@@ -25,9 +25,16 @@ final class Version20261127060000 extends AbstractMigration
         $this->addSql('ALTER TABLE sheet ENABLE TRIGGER sheet_is_append_only');
         $this->addSql('ALTER TABLE sheet ALTER digest SET NOT NULL');
 
-        $this->addSql('CREATE TABLE head_list (number INT NOT NULL PRIMARY KEY, text TEXT NOT NULL, key CHAR(64) NOT NULL, signature CHAR(128) NOT NULL)');
-        $this->addSql('CREATE TRIGGER head_list_is_append_only BEFORE UPDATE OR DELETE ON head_list FOR EACH ROW EXECUTE FUNCTION refuse_change()');
-        $this->addSql('CREATE TRIGGER head_list_is_never_emptied BEFORE TRUNCATE ON head_list FOR EACH STATEMENT EXECUTE FUNCTION refuse_change()');
+        $this->addSql(
+            'CREATE TABLE head_list (number INT NOT NULL PRIMARY KEY, text TEXT NOT NULL, key CHAR(64) NOT NULL, signature CHAR(128) NOT
+             NULL)',
+        );
+        $this->addSql(
+            'CREATE TRIGGER head_list_is_append_only BEFORE UPDATE OR DELETE ON head_list FOR EACH ROW EXECUTE FUNCTION refuse_change()',
+        );
+        $this->addSql(
+            'CREATE TRIGGER head_list_is_never_emptied BEFORE TRUNCATE ON head_list FOR EACH STATEMENT EXECUTE FUNCTION refuse_change()',
+        );
     }
 
     public function down(Schema $schema): void

@@ -40,7 +40,9 @@ final class Restore extends Command
         }
         $output->writeln(true === $input->getOption('look')
             ? $contents->schema.' '.implode(',', $contents->keys)
-            : \sprintf('%d rows of %s, the logs of %d jobs.', $contents->rows(), $contents->madeAt->format('j M Y H:i'), \count($contents->heads)));
+            : \sprintf(
+                '%d rows of %s, the logs of %d jobs.', $contents->rows(), $contents->madeAt->format('j M Y H:i'), \count($contents->heads),
+            ));
 
         return self::SUCCESS;
     }

@@ -51,7 +51,9 @@ final class SetPeople extends Command
         [$name, $shownAs, $role] = [$file->text('name', 60), $file->text('shownAs', 120), $file->choice('role', Role::class)];
         if (null === $this->accounts->find($name)) {
             $this->accounts->add(
-                new Account($name, $shownAs, $role, 1, null, null), $this->hasher->hashPassword(new Person($name, $shownAs, $role, ''), $password),
+                new Account($name, $shownAs, $role, 1, null, null), $this->hasher->hashPassword(
+                    new Person($name, $shownAs, $role, ''), $password,
+                ),
             );
         }
 

@@ -37,7 +37,8 @@ final readonly class ConnectorController
         $listing = $this->sheets->connectors($request->query->getString('search'), $page, self::PER_PAGE);
 
         return new JsonResponse([
-            'connectors' => array_map(ConnectorJson::of(...), $listing->items), 'total' => $listing->total, 'unreadable' => UnreadableJson::of($listing), 'page' => $page, 'perPage' => self::PER_PAGE,
+            'connectors' => array_map(ConnectorJson::of(...), $listing->items), 'total' => $listing->total,
+            'unreadable' => UnreadableJson::of($listing), 'page' => $page, 'perPage' => self::PER_PAGE,
             'unchecked' => $this->unchecked->json(
                 CheckedKind::Connector, array_map(static fn (Connector $connector): Revision => $connector->revision, $listing->items),
             ),

@@ -35,7 +35,9 @@ final readonly class FairShare
         $person = $this->tokens->getToken()?->getUser();
         $account = $person instanceof Person ? $person->getUserIdentifier() : 'from '.$event->getRequest()->getClientIp();
         if ($this->longOnes($account) >= self::MOST) {
-            $answer = ProblemListener::problem(429, 'busy', 'The server is still at work on what you asked before. What you typed is kept; wait a moment.');
+            $answer = ProblemListener::problem(
+                429, 'busy', 'The server is still at work on what you asked before. What you typed is kept; wait a moment.',
+            );
             $answer->headers->set('Retry-After', '1');
             $event->setResponse($answer);
 

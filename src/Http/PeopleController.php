@@ -56,7 +56,9 @@ final readonly class PeopleController
             $body->text('shownAs', 120), $body->choice('role', Role::class), $body->flag('suspended'),
         ]);
 
-        return new JsonResponse(AccountJson::of($this->people->change($name, $version, $shownAs, $role, $isSuspended, $by->getUserIdentifier())));
+        return new JsonResponse(
+            AccountJson::of($this->people->change($name, $version, $shownAs, $role, $isSuspended, $by->getUserIdentifier())),
+        );
     }
 
     #[Route('/api/people/{name}/one-time-password', requirements: ['name' => self::NAME], methods: ['POST'])]

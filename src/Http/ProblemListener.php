@@ -169,7 +169,9 @@ final readonly class ProblemListener
         if (DatabaseTrouble::Crossed === $trouble) {
             return self::problem(409, 'crossed', $trouble->told());
         }
-        $answer = self::problem(503, 'database-'.strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', '-', $trouble->name)), $trouble->told());
+        $answer = self::problem(
+            503, 'database-'.strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', '-', $trouble->name)), $trouble->told(),
+        );
         $answer->headers->set('Retry-After', '5');
 
         return $answer;

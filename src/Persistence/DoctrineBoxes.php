@@ -49,7 +49,8 @@ final readonly class DoctrineBoxes implements Boxes
              VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, '[]', ?, ?) ON CONFLICT DO NOTHING",
             [
                 $box->id, $box->kit->id, $box->kit->number, $box->size, $box->gtin->digits, $box->batch, $box->serial,
-                $box->madeOn?->format('Y-m-d'), $box->expiresOn?->format('Y-m-d'), $box->place, $by, $this->clock->now()->format(\DATE_ATOM),
+                $box->madeOn?->format('Y-m-d'), $box->expiresOn?->format('Y-m-d'), $box->place, $by, $this->clock->now()
+                    ->format(\DATE_ATOM),
             ],
         );
         if (1 === (int) $stored) {

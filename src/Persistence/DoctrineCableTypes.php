@@ -82,7 +82,8 @@ final readonly class DoctrineCableTypes implements CableTypes
                 $this->clock->now()->format(\DATE_ATOM), $by->id, $body($cable),
             ], $batch));
             $stored = $this->connection->fetchAllNumeric(
-                "INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at, added_by_id, digest) VALUES $rows ON CONFLICT DO NOTHING RETURNING sheet_id, revision",
+                "INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at, added_by_id, digest) VALUES $rows ON
+                 CONFLICT DO NOTHING RETURNING sheet_id, revision",
                 $values,
             );
             foreach ($stored as [$id, $revision]) {

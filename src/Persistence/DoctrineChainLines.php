@@ -22,12 +22,14 @@ final readonly class DoctrineChainLines implements ChainLines
     public function all(?string $job): iterable
     {
         $rows = $this->connection->iterateNumeric(
-            'SELECT job_id, sequence, id, format, sheets, body, hash FROM log_entry '.(null === $job ? '' : 'WHERE job_id = ? ').'ORDER BY job_id, sequence',
+            'SELECT job_id, sequence, id, format, sheets, body, hash FROM log_entry '
+            .(null === $job ? '' : 'WHERE job_id = ? ').'ORDER BY job_id, sequence',
             null === $job ? [] : [$job],
         );
         foreach ($rows as [$of, $sequence, $id, $format, $sheets, $body, $hash]) {
             yield new ChainLine(
-                Stored::text($of), \is_int($sequence) ? $sequence : 0, Stored::text($id), \is_int($format) ? $format : 0, Stored::text($sheets),
+                Stored::text($of), \is_int($sequence) ? $sequence : 0, Stored::text($id), \is_int($format) ? $format : 0,
+                Stored::text($sheets),
                 Stored::text($body), Stored::text($hash),
             );
         }

@@ -18,7 +18,8 @@ final readonly class DoctrineCrews implements Crews
     public function of(string $job): array
     {
         $rows = $this->connection->fetchAllNumeric(
-            'SELECT person.name, person.shown_as FROM job_crew JOIN person ON person.name = job_crew.person WHERE job_id = ? ORDER BY person.shown_as',
+            'SELECT person.name, person.shown_as FROM job_crew JOIN person ON person.name = job_crew.person WHERE job_id = ? ORDER BY
+             person.shown_as',
             [$job],
         );
 

@@ -16,7 +16,9 @@ final readonly class DoctrineHeadLists implements HeadLists
 
     public function all(): iterable
     {
-        foreach ($this->connection->iterateNumeric('SELECT number, text, key, signature FROM head_list ORDER BY number') as [$number, $text, $key, $signature]) {
+        foreach ($this->connection->iterateNumeric(
+            'SELECT number, text, key, signature FROM head_list ORDER BY number',
+        ) as [$number, $text, $key, $signature]) {
             yield HeadList::kept(\is_int($number) ? $number : 0, Stored::text($text), Stored::text($key), Stored::text($signature));
         }
     }
@@ -24,7 +26,9 @@ final readonly class DoctrineHeadLists implements HeadLists
     public function add(HeadList $list): void
     {
         $this->connection->executeStatement(
-            'INSERT INTO head_list (number, text, key, signature) VALUES (?, ?, ?, ?)', [$list->number, $list->text, $list->key, $list->signature],
+            'INSERT INTO head_list (number, text, key, signature) VALUES (?, ?, ?, ?)', [
+                $list->number, $list->text, $list->key, $list->signature,
+            ],
         );
     }
 }

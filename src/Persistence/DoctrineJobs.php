@@ -90,7 +90,8 @@ final readonly class DoctrineJobs implements Jobs
         $longer = $job->with($entry, SheetRows::seals($this->entities->getConnection(), $job->draft));
         $line = $longer->lastEntry() ?? throw new \LogicException('a job that was written to has a log');
         $stored = $this->entities->getConnection()->executeStatement(
-            'INSERT INTO log_entry (id, job_id, sequence, body, hash, format, sheets) VALUES (?, ?, ?, ?, ?, ?, ?) ON CONFLICT (id) DO NOTHING',
+            'INSERT INTO log_entry (id, job_id, sequence, body, hash, format, sheets) VALUES (?, ?, ?, ?, ?, ?, ?) ON CONFLICT (id) DO
+             NOTHING',
             [$entry->id, $longer->id, $line->sequence, $line->body, $line->hash, $line->format, $line->sheets],
         );
         if (0 === (int) $stored) {

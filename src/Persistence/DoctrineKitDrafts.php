@@ -72,7 +72,8 @@ final readonly class DoctrineKitDrafts implements KitDrafts
         $sql = $isFirst
             ? 'INSERT INTO kit_draft (sheet_id, version, text, author, authors, changed_at)
                 VALUES (:id, :version, :text, :author, :authors, :at)
-                ON CONFLICT (sheet_id) DO UPDATE SET version = :version, text = :text, author = :author, authors = :authors, changed_at = :at, discarded_at = NULL
+                ON CONFLICT (sheet_id) DO UPDATE SET version = :version, text = :text, author = :author, authors = :authors,
+                changed_at = :at, discarded_at = NULL
                 WHERE kit_draft.discarded_at IS NOT NULL'
             : 'UPDATE kit_draft SET version = :version, text = :text, author = :author, authors = :authors, changed_at = :at
                 WHERE sheet_id = :id AND version = :version - 1 AND discarded_at IS NULL';

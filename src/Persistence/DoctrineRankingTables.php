@@ -75,7 +75,9 @@ final readonly class DoctrineRankingTables implements RankingTables
         );
         foreach ($rows as $row) {
             // What cannot be read is told in the list of sheets; nobody can choose it.
-            yield from Listing::read([$row], 1, static fn (array $row): object => Fields::readText(Stored::text($row[0]), $read), static fn (): string => '')->items;
+            yield from Listing::read(
+                [$row], 1, static fn (array $row): object => Fields::readText(Stored::text($row[0]), $read), static fn (): string => '',
+            )->items;
         }
     }
 }

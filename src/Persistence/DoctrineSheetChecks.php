@@ -25,13 +25,16 @@ final readonly class DoctrineSheetChecks implements SheetChecks
             [$kind->value, $revision->id, $revision->number],
         );
 
-        return false === $row ? throw SheetNotFound::revision($kind->value, $revision) : new Who(Stored::text($row[0]), Stored::text($row[1]));
+        return false === $row
+            ? throw SheetNotFound::revision($kind->value, $revision)
+            : new Who(Stored::text($row[0]), Stored::text($row[1]));
     }
 
     public function add(CheckedKind $kind, Revision $revision, Who $by): void
     {
         $this->connection->executeStatement(
-            'INSERT INTO sheet_check (kind, sheet_id, revision, checked_by, checked_by_id, checked_at) VALUES (?, ?, ?, ?, ?, ?) ON CONFLICT DO NOTHING',
+            'INSERT INTO sheet_check (kind, sheet_id, revision, checked_by, checked_by_id, checked_at) VALUES (?, ?, ?, ?, ?, ?) ON
+             CONFLICT DO NOTHING',
             [$kind->value, $revision->id, $revision->number, $by->name, $by->id, $this->clock->now()->format(\DATE_ATOM)],
         );
     }

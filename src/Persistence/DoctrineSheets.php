@@ -92,7 +92,9 @@ final class DoctrineSheets implements Sheets
         );
         $total = $connection->fetchOne("SELECT COUNT(*) FROM sheet WHERE $where", $patterns);
 
-        return Listing::read($rows, \is_int($total) ? $total : 0, fn (array $row): Connector => $this->connector(self::revision($row)), self::rowId(...));
+        return Listing::read(
+            $rows, \is_int($total) ? $total : 0, fn (array $row): Connector => $this->connector(self::revision($row)), self::rowId(...),
+        );
     }
 
     public function kitsWithItem(Gtin $item): array
@@ -147,7 +149,9 @@ final class DoctrineSheets implements Sheets
             'SELECT sheet_id, revision FROM sheet WHERE kind = ? AND '.SheetRows::NEWEST.' ORDER BY title, sheet_id', [$kind],
         );
 
-        return Listing::read($rows, \count($rows), fn (array $row): object => $this->one($kind, self::revision($row), $read, $class), self::rowId(...));
+        return Listing::read(
+            $rows, \count($rows), fn (array $row): object => $this->one($kind, self::revision($row), $read, $class), self::rowId(...),
+        );
     }
 
     /** @param array<mixed> $row of its id and number */

@@ -41,7 +41,8 @@ final readonly class DoctrineTools implements Tools
     {
         // One statement decides: of two that are sent at once, one is stored.
         $stored = $this->entities->getConnection()->executeStatement(
-            'INSERT INTO tool (id, name, body, version) VALUES (?, ?, ?, 1) ON CONFLICT (id) DO NOTHING', [$tool->id, $tool->name, self::body($tool)],
+            'INSERT INTO tool (id, name, body, version) VALUES (?, ?, ?, 1) ON CONFLICT (id) DO NOTHING',
+            [$tool->id, $tool->name, self::body($tool)],
         );
         if (0 === (int) $stored && ToolFile::write($this->get($tool->id)->tool) !== ToolFile::write($tool)) {
             throw IdTaken::by('tool', $tool->id);

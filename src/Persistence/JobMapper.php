@@ -34,6 +34,8 @@ final class JobMapper
 
     public static function stored(EntryRow $row): StoredEntry
     {
-        return StoredEntry::kept(Fields::readText($row->body, LogFile::readEntry(...)), $row->sequence, $row->hash, $row->format, $row->sheets, $row->body);
+        return StoredEntry::kept(
+            Fields::readText($row->body, LogFile::readEntry(...)), $row->sequence, $row->hash, $row->format, $row->sheets, $row->body,
+        );
     }
 }

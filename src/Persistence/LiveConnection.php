@@ -14,7 +14,8 @@ use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
  * A connection that was kept open while the database stopped and came back is made anew before it is used, so that nobody's request meets
  * the old one.
  *
- * PHP looks at a kept connection once when it is taken up again, and there reads only the database's farewell; the end behind it is seen at the
+ * PHP looks at a kept connection once when it is taken up again, and there reads only the database's farewell; the end behind it is seen
+ * at the
  * second look. A look reads what has come already: it costs no way to the database and back.
  */
 #[AsMiddleware]

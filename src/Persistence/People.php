@@ -27,7 +27,8 @@ final readonly class People implements UserProviderInterface
     public function loadUserByIdentifier(string $identifier): Person
     {
         $row = $this->connection->fetchNumeric(
-            'SELECT name, shown_as, role, password_hash, one_time_until, suspended_at, epoch FROM person WHERE name = ?', [SignInName::of($identifier)],
+            'SELECT name, shown_as, role, password_hash, one_time_until, suspended_at, epoch FROM person WHERE name = ?',
+            [SignInName::of($identifier)],
         );
         if (false === $row) {
             throw new UserNotFoundException();
@@ -35,7 +36,8 @@ final readonly class People implements UserProviderInterface
         [$name, $shownAs, $role, $hash, $oneTimeUntil, $suspendedAt] = array_map(Stored::text(...), $row);
 
         return new Person(
-            $name, $shownAs, Role::from($role), $hash, '' !== $suspendedAt, '' === $oneTimeUntil ? null : new \DateTimeImmutable($oneTimeUntil),
+            $name, $shownAs, Role::from($role), $hash, '' !== $suspendedAt,
+            '' === $oneTimeUntil ? null : new \DateTimeImmutable($oneTimeUntil),
             \is_int($row[6]) ? $row[6] : 1,
         );
     }

@@ -15,7 +15,8 @@ final readonly class ManagePeople
     private const ONE_TIME_DAYS = 7;
 
     public function __construct(
-        private Accounts $accounts, private UserPasswordHasherInterface $hasher, private Atomically $atomically, private ClockInterface $clock,
+        private Accounts $accounts, private UserPasswordHasherInterface $hasher, private Atomically $atomically,
+        private ClockInterface $clock,
     ) {
     }
 
@@ -23,7 +24,9 @@ final readonly class ManagePeople
     public function add(string $name, string $shownAs, Role $role): array
     {
         if (1 !== preg_match('/\A[a-z][a-z0-9.-]{1,39}\z/', $name) || Who::PROGRAM === $name) {
-            throw AccountRefused::because('name', 'must be of small letters, digits, dots and dashes, begin with a letter, and have 2 to 40.');
+            throw AccountRefused::because(
+                'name', 'must be of small letters, digits, dots and dashes, begin with a letter, and have 2 to 40.',
+            );
         }
         $password = Password::oneTime();
         $account = new Account($name, $shownAs, $role, 1, null, $this->oneTimeUntil());

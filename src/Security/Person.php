@@ -29,7 +29,8 @@ final readonly class Person implements UserInterface, PasswordAuthenticatedUserI
     public function who(): Who
     {
         return new Who($this->name, $this->shownAs, [
-            ...($this->role->may(Permission::Build) ? [Writer::Jointer] : []), ...($this->role->may(Permission::AcceptDeviation) ? [Writer::Engineer] : []),
+            ...($this->role->may(Permission::Build) ? [Writer::Jointer] : []),
+            ...($this->role->may(Permission::AcceptDeviation) ? [Writer::Engineer] : []),
         ]);
     }
 
@@ -53,7 +54,9 @@ final readonly class Person implements UserInterface, PasswordAuthenticatedUserI
     {
     }
 
-    /** Asked with every request: whoever is suspended, given another role or password, or whose sessions were ended, is signed out by it. */
+    /**
+     * Asked with every request: whoever is suspended, given another role or password, or whose sessions were ended, is signed out by it.
+     */
     public function isEqualTo(UserInterface $user): bool
     {
         return $user instanceof self && !$user->isSuspended && $user->name === $this->name && $user->epoch === $this->epoch

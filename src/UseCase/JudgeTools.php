@@ -23,7 +23,9 @@ final readonly class JudgeTools
         $plan = ($this->plan)($this->jobs->get($jobId));
         $judged = [];
         foreach ($this->tools->page(1, self::AT_MOST)->items as $kept) {
-            $fit = null === $plan->job->connector ? null : ToolFit::alone($plan->job->connector, $plan->sheet, $kept->tool, $this->clock->now());
+            $fit = null === $plan->job->connector ? null : ToolFit::alone(
+                $plan->job->connector, $plan->sheet, $kept->tool, $this->clock->now(),
+            );
             $judged = null === $fit ? $judged : [...$judged, [$kept, $fit]];
         }
         usort(

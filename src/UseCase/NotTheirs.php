@@ -9,7 +9,9 @@ final class NotTheirs extends \DomainException
 {
     public static function entry(): self
     {
-        return new self('Your role does not write this: what an engineer let stand, an engineer takes back; what is built, a jointer writes down.');
+        return new self(
+            'Your role does not write this: what an engineer let stand, an engineer takes back; what is built, a jointer writes down.',
+        );
     }
 
     /** @param list<Who> $crew */
@@ -18,7 +20,8 @@ final class NotTheirs extends \DomainException
         $names = implode(', ', array_map(static fn (Who $one): string => $one->name, $crew));
 
         return new self(\sprintf(
-            'This job is given to %s. You can read it; ask one of them or an engineer to give it to you too.', '' === $names ? 'nobody yet' : $names,
+            'This job is given to %s. You can read it; ask one of them or an engineer to give it to you too.',
+            '' === $names ? 'nobody yet' : $names,
         ));
     }
 

@@ -25,7 +25,10 @@ interface Sheets
     /** @return Listing<KitSheet> the newest revision of each, by name */
     public function kits(): Listing;
 
-    /** @return list<KitSheet> every revision that has a size with this item number, the newest first: boxes of older ones stay what they are */
+    /**
+     * @return list<KitSheet> every revision that has a size with this item number, the newest first: boxes of older ones stay what they
+     *                        are
+     */
     public function kitsWithItem(Gtin $item): array;
 
     /** The newest revision of one sheet; null when there is none. */

@@ -23,7 +23,8 @@ final readonly class WriteEntry
     }
 
     /**
-     * Refuses with NotTheirs when somebody else may write it, with EntryRefused when a gate is closed, with EntryIdTaken when the id stands for another entry, and with BadDocument when
+     * Refuses with NotTheirs when somebody else may write it, with EntryRefused when a gate is closed, with EntryIdTaken when the id
+     * stands for another entry, and with BadDocument when
      * the times
      * cannot be.
      *

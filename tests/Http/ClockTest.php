@@ -20,7 +20,9 @@ final class ClockTest extends ApiTestCase
         $this->signIn('jointer');
         $clock = self::mockTime('now');
         self::assertInstanceOf(MockClock::class, $clock);
-        foreach ([['+1 minute', false], ['-3 hours', true], ['+1 minute', false], ['+9 days', false], ['-30 seconds', false], ['-9 days', true]] as [$jump, $isTold]) {
+        foreach ([
+            ['+1 minute', false], ['-3 hours', true], ['+1 minute', false], ['+9 days', false], ['-30 seconds', false], ['-9 days', true],
+        ] as [$jump, $isTold]) {
             $clock->modify($jump);
             $log = self::listAt($this->after(self::HALF_CUT, self::cut('A', 'insulation', '56.5')), 'log');
             $last = $log[array_key_last($log) ?? 0];

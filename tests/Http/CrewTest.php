@@ -17,11 +17,17 @@ final class CrewTest extends ApiTestCase
     {
         $this->signIn('jointer');
         $id = '019aa1ff-0000-7000-8000-00000000c001';
-        self::assertSame(201, $this->call('POST', '/api/jobs', ['id' => $id, 'name' => 'New', 'function' => 'joint', 'unit' => 'mm'])->getStatusCode());
-        self::assertSame([['name' => 'jointer', 'shownAs' => 'Wren Addlery']], self::at($this->call('GET', "/api/jobs/$id/crew"), 'people'));
+        self::assertSame(
+            201, $this->call('POST', '/api/jobs', ['id' => $id, 'name' => 'New', 'function' => 'joint', 'unit' => 'mm'])->getStatusCode(),
+        );
+        self::assertSame(
+            [['name' => 'jointer', 'shownAs' => 'Wren Addlery']], self::at($this->call('GET', "/api/jobs/$id/crew"), 'people'),
+        );
         $this->signIn('engineer');
         self::assertSame(403, $this->plan($id, 1, ['unit' => 'mm', 'ends' => []])->getStatusCode(), 'an engineer reads it');
-        self::assertSame(200, $this->call('PUT', "/api/jobs/$id/crew", ['people' => ['jointer', 'engineer']])->getStatusCode(), 'and can take it on');
+        self::assertSame(
+            200, $this->call('PUT', "/api/jobs/$id/crew", ['people' => ['jointer', 'engineer']])->getStatusCode(), 'and can take it on',
+        );
         self::assertNotSame(403, $this->plan($id, 1, ['unit' => 'mm', 'ends' => []])->getStatusCode());
     }
 
@@ -29,10 +35,14 @@ final class CrewTest extends ApiTestCase
     public static function deeds(): iterable
     {
         yield 'the plan' => ['PUT', '/api/jobs/'.self::HALF_CUT.'/plan', ['unit' => 'mm', 'ends' => []]];
-        yield 'the log' => ['POST', '/api/jobs/'.self::HALF_CUT.'/log', ['id' => '019aa1ff-0000-7000-8000-00000000c002', 'event' => self::safe()]];
+        yield 'the log' => [
+            'POST', '/api/jobs/'.self::HALF_CUT.'/log', ['id' => '019aa1ff-0000-7000-8000-00000000c002', 'event' => self::safe()],
+        ];
         yield 'a tool' => ['POST', '/api/jobs/'.self::HALF_CUT.'/tools/019aa200-0000-7000-8000-000000000001', []];
         yield 'a box' => ['PUT', '/api/boxes/019aa200-0000-7000-8000-000000000001/reservation', ['job' => self::HALF_CUT]];
-        yield 'an opened box' => ['POST', '/api/boxes/019aa200-0000-7000-8000-000000000001/opening', ['job' => self::HALF_CUT, 'missing' => []]];
+        yield 'an opened box' => [
+            'POST', '/api/boxes/019aa200-0000-7000-8000-000000000001/opening', ['job' => self::HALF_CUT, 'missing' => []],
+        ];
         yield 'the crew' => ['PUT', self::CREW, ['people' => ['jointer']]];
     }
 
@@ -44,7 +54,9 @@ final class CrewTest extends ApiTestCase
         self::assertSame(200, $this->call('PUT', self::CREW, ['people' => ['engineer', 'checker']])->getStatusCode());
         $this->signIn('jointer');
         $refused = $this->call($method, $path, $body, ['If-Match' => '"2"']);
-        self::assertSame([403, '/problems/not-theirs'], [$refused->getStatusCode(), self::at($refused, 'type')], (string) $refused->getContent());
+        self::assertSame(
+            [403, '/problems/not-theirs'], [$refused->getStatusCode(), self::at($refused, 'type')], (string) $refused->getContent(),
+        );
         if (self::CREW !== $path) {
             self::assertStringContainsString('given to Hedda Loram, Tamsin Oake', self::text($refused, 'detail'));
         }
@@ -91,14 +103,19 @@ final class CrewTest extends ApiTestCase
         $marked = ['id' => 'brand-new', 'revision' => 1];
         self::assertContains($marked, self::listAt($this->call('GET', '/api/connectors'), 'unchecked'));
         $own = $this->call('PUT', '/api/connectors/brand-new/1/check');
-        self::assertSame([403, 'Tamsin Oake wrote this sheet: somebody else looks at it.'], [$own->getStatusCode(), self::text($own, 'detail')]);
+        self::assertSame(
+            [403, 'Tamsin Oake wrote this sheet: somebody else looks at it.'], [$own->getStatusCode(), self::text($own, 'detail')],
+        );
 
         $plan = self::at($this->call('GET', '/api/jobs/'.self::NO_FIT), 'draft');
         $version = self::at($this->call('GET', '/api/jobs/'.self::NO_FIT), 'version');
         self::assertTrue(\is_array($plan) && \is_int($version));
         self::assertSame(200, $this->plan(self::NO_FIT, $version, [...$plan, 'connector' => $marked])->getStatusCode());
         $crew = '/api/jobs/'.self::NO_FIT.'/crew';
-        self::assertSame([[], [$marked]], [self::at($this->call('GET', $crew), 'uncheckedCables'), self::at($this->call('GET', $crew), 'uncheckedConnectors')]);
+        self::assertSame(
+            [[], [$marked]],
+            [self::at($this->call('GET', $crew), 'uncheckedCables'), self::at($this->call('GET', $crew), 'uncheckedConnectors')],
+        );
 
         $this->signIn('checker');
         foreach ([1, 2] as $time) {
@@ -128,7 +145,9 @@ final class CrewTest extends ApiTestCase
         self::assertSame(200, $save($text, $version + 1), 'saves what is there already');
         self::assertSame('Tamsin Oake', self::at($this->call('GET', $path), 'author'));
         $this->signIn('engineer');
-        self::assertSame(409, $this->call('POST', "$path/release", null, ['If-Match' => '"'.($version + 2).'"'])->getStatusCode(), 'still the author');
+        self::assertSame(
+            409, $this->call('POST', "$path/release", null, ['If-Match' => '"'.($version + 2).'"'])->getStatusCode(), 'still the author',
+        );
         $this->signIn('checker');
         self::assertSame(200, $save($text."\n", $version + 2), 'one line of their own');
         $refused = $this->call('POST', "$path/release", null, ['If-Match' => '"'.($version + 3).'"']);

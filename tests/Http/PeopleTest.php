@@ -17,14 +17,20 @@ final class PeopleTest extends ApiTestCase
     {
         $given = $this->added('moss', 'Moss Tarrant', 'jointer');
         $this->call('DELETE', '/api/session');
-        self::assertSame([200, true], [$this->signIn('moss', $given)->getStatusCode(), self::at($this->call('GET', '/api/session'), 'person.ownPasswordFirst')]);
+        self::assertSame(
+            [200, true],
+            [$this->signIn('moss', $given)->getStatusCode(), self::at($this->call('GET', '/api/session'), 'person.ownPasswordFirst')],
+        );
         $barred = $this->call('GET', '/api/jobs');
         self::assertSame([403, '/problems/own-password'], [$barred->getStatusCode(), self::at($barred, 'type')]);
         self::assertSame(422, $this->choose('wrong', self::OWN)->getStatusCode());
         self::assertSame(200, $this->choose($given, self::OWN)->getStatusCode());
         self::assertSame(200, $this->call('GET', '/api/jobs')->getStatusCode(), 'goes on without signing in anew');
         self::assertSame(401, $this->signIn('moss', $given)->getStatusCode(), 'good for once');
-        self::assertSame([200, false], [$this->signIn('moss', self::OWN)->getStatusCode(), self::at($this->call('GET', '/api/session'), 'person.ownPasswordFirst')]);
+        self::assertSame(
+            [200, false],
+            [$this->signIn('moss', self::OWN)->getStatusCode(), self::at($this->call('GET', '/api/session'), 'person.ownPasswordFirst')],
+        );
     }
 
     /** @return iterable<string, array{string, string}> */
@@ -68,7 +74,10 @@ final class PeopleTest extends ApiTestCase
         self::assertSame(401, $this->call('GET', '/api/jobs')->getStatusCode(), 'the session they had');
         $this->browser->getCookieJar()->clear();
         $refused = $this->signIn('trainer');
-        self::assertSame([403, 'You are suspended: an administrator can take you on again.'], [$refused->getStatusCode(), self::text($refused, 'detail')]);
+        self::assertSame(
+            [403, 'You are suspended: an administrator can take you on again.'],
+            [$refused->getStatusCode(), self::text($refused, 'detail')],
+        );
         self::assertSame(401, $this->signIn('trainer', 'not it')->getStatusCode(), 'nobody else learns of it');
         $this->administer('PUT', 'trainer', ['shownAs' => 'Ines Farrow', 'role' => 'trainer', 'suspended' => false], 2);
         self::assertSame(200, $this->signIn('trainer')->getStatusCode());
@@ -111,11 +120,20 @@ final class PeopleTest extends ApiTestCase
     {
         $this->signIn('administrator');
         $own = $this->change('administrator', ['shownAs' => 'Joss Pellin', 'role' => 'administrator', 'suspended' => true]);
-        self::assertSame([409, 'Nobody suspends themselves or gives themselves another role: ask another administrator.'], [$own->getStatusCode(), self::text($own, 'detail')]);
-        self::assertSame(200, $this->change('engineer', ['shownAs' => 'Tamsin Oake', 'role' => 'administrator', 'suspended' => false])->getStatusCode());
+        self::assertSame(
+            [409, 'Nobody suspends themselves or gives themselves another role: ask another administrator.'],
+            [$own->getStatusCode(), self::text($own, 'detail')],
+        );
+        self::assertSame(
+            200, $this->change('engineer', ['shownAs' => 'Tamsin Oake', 'role' => 'administrator', 'suspended' => false])->getStatusCode(),
+        );
         $this->signIn('engineer');
-        self::assertSame(200, $this->change('administrator', ['shownAs' => 'Joss Pellin', 'role' => 'trainer', 'suspended' => false])->getStatusCode());
-        self::assertSame(409, $this->change('engineer', ['shownAs' => 'Tamsin Oake', 'role' => 'engineer', 'suspended' => false], 2)->getStatusCode());
+        self::assertSame(
+            200, $this->change('administrator', ['shownAs' => 'Joss Pellin', 'role' => 'trainer', 'suspended' => false])->getStatusCode(),
+        );
+        self::assertSame(
+            409, $this->change('engineer', ['shownAs' => 'Tamsin Oake', 'role' => 'engineer', 'suspended' => false], 2)->getStatusCode(),
+        );
     }
 
     #[Test]
@@ -149,7 +167,9 @@ final class PeopleTest extends ApiTestCase
     {
         $this->signIn('administrator');
         $refused = $this->call('POST', '/api/people', $person);
-        self::assertSame([422, $field], [$refused->getStatusCode(), self::at($refused, 'problems.0.path')], (string) $refused->getContent());
+        self::assertSame(
+            [422, $field], [$refused->getStatusCode(), self::at($refused, 'problems.0.path')], (string) $refused->getContent(),
+        );
     }
 
     private function added(string $name, string $shownAs, string $role): string
@@ -165,7 +185,9 @@ final class PeopleTest extends ApiTestCase
     {
         $this->browser->getCookieJar()->clear();
         $this->signIn('administrator');
-        self::assertContains($this->call($method, "/api/people/$path", $body, ['If-Match' => "\"$version\""])->getStatusCode(), [200, 201, 204]);
+        self::assertContains(
+            $this->call($method, "/api/people/$path", $body, ['If-Match' => "\"$version\""])->getStatusCode(), [200, 201, 204],
+        );
         $this->browser->getCookieJar()->clear();
     }
 

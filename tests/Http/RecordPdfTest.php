@@ -61,7 +61,9 @@ final class RecordPdfTest extends ApiTestCase
     {
         $this->signIn('jointer');
         $id = '019aa1ff-0000-7000-8000-00000000f001';
-        $this->call('POST', '/api/jobs', ['id' => $id, 'name' => "Bjørkå \u{63A5}\u{7D9A}\u{1F642} Ω", 'function' => 'joint', 'unit' => 'mm']);
+        $this->call(
+            'POST', '/api/jobs', ['id' => $id, 'name' => "Bjørkå \u{63A5}\u{7D9A}\u{1F642} Ω", 'function' => 'joint', 'unit' => 'mm'],
+        );
         $warnings = [];
         set_error_handler(static function (int $level, string $warning) use (&$warnings): bool {
             $warnings[] = $warning;

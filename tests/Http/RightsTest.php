@@ -76,7 +76,9 @@ final class RightsTest extends ApiTestCase
     {
         foreach ($this->routes() as [$method, $path]) {
             $this->call('GET', '/api/session');
-            self::assertContains($this->call($method, $path, 'GET' === $method ? null : '{}')->getStatusCode(), [401, 403], "$method $path");
+            self::assertContains(
+                $this->call($method, $path, 'GET' === $method ? null : '{}')->getStatusCode(), [401, 403], "$method $path",
+            );
         }
     }
 
@@ -97,9 +99,13 @@ final class RightsTest extends ApiTestCase
             }
             null === $may
                 ? self::assertSame(422, $answer->getStatusCode(), $kind)
-                : self::assertSame(!$may, '/problems/not-allowed' === self::at($answer, 'type'), "$role->value writes $kind: ".$answer->getContent());
+                : self::assertSame(
+                    !$may, '/problems/not-allowed' === self::at($answer, 'type'), "$role->value writes $kind: ".$answer->getContent(),
+                );
         }
-        self::assertSame([], array_diff(array_map(static fn (EventKind $one): string => $one->value, EventKind::cases()), array_keys(self::events())));
+        self::assertSame(
+            [], array_diff(array_map(static fn (EventKind $one): string => $one->value, EventKind::cases()), array_keys(self::events())),
+        );
     }
 
     #[Test]
@@ -121,7 +127,9 @@ final class RightsTest extends ApiTestCase
         self::assertSame(201, $this->write(self::HALF_CUT, $withdrawal)->getStatusCode(), 'any engineer of the crew');
         $this->signIn('engineer');
         $reading = self::text($this->call('GET', '/api/jobs/'.self::HALF_CUT), 'log.0.id');
-        self::assertSame(403, $this->write(self::HALF_CUT, ['kind' => 'withdrawn', 'entry' => $reading, 'reason' => 'No.'])->getStatusCode());
+        self::assertSame(
+            403, $this->write(self::HALF_CUT, ['kind' => 'withdrawn', 'entry' => $reading, 'reason' => 'No.'])->getStatusCode(),
+        );
     }
 
     #[Test]
@@ -158,7 +166,9 @@ final class RightsTest extends ApiTestCase
             if (!str_starts_with($route->getPath(), '/api/') || \in_array($route->getPath(), self::OPEN, true)) {
                 continue;
             }
-            $path = (string) preg_replace_callback('/\{(\w+)\}/', static fn (array $is): string => self::VALUES[$is[1]] ?? '1', $route->getPath());
+            $path = (string) preg_replace_callback(
+                '/\{(\w+)\}/', static fn (array $is): string => self::VALUES[$is[1]] ?? '1', $route->getPath(),
+            );
             foreach ($route->getMethods() as $method) {
                 $routes[] = [$method, $path, self::needed($route, $name)];
             }
@@ -197,7 +207,10 @@ final class RightsTest extends ApiTestCase
             'hold-released' => ['stage' => 'stress'],
             'kit-dated' => ['keepsUntil' => '2027-01-01'],
             'withdrawn' => ['entry' => 'x', 'reason' => 'r'],
-            'box-opened' => ['box' => self::HALF_CUT, 'gtin' => '09506000134352', 'batch' => 'b', 'serial' => '', 'madeOn' => null, 'expiresOn' => null, 'missing' => []],
+            'box-opened' => [
+                'box' => self::HALF_CUT, 'gtin' => '09506000134352', 'batch' => 'b', 'serial' => '', 'madeOn' => null, 'expiresOn' => null,
+                'missing' => [],
+            ],
             'tool-taken' => ['tool' => []],
             'plan-changed' => ['summary' => 's'],
         ];

@@ -16,7 +16,9 @@ final class SessionTest extends ApiTestCase
         self::assertSame(200, $answer->getStatusCode());
         self::assertSame('engineer', self::at($answer, 'person.role'));
         self::assertSame(
-            ['read', 'plan', 'add-cable', 'write-sheet', 'discard-draft', 'take-box', 'accept-deviation', 'give-job', 'give-every-job'], self::at($answer, 'person.may'),
+            [
+                'read', 'plan', 'add-cable', 'write-sheet', 'discard-draft', 'take-box', 'accept-deviation', 'give-job', 'give-every-job',
+            ], self::at($answer, 'person.may'),
         );
         self::assertSame(204, $this->call('DELETE', '/api/session')->getStatusCode());
         self::assertNull(self::at($this->call('GET', '/api/session'), 'person'));

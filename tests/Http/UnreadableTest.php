@@ -14,13 +14,18 @@ final class UnreadableTest extends ApiTestCase
     /** @return iterable<string, array{string, string, string, string}> what makes one, the list, its key, and how the row is called */
     public static function rows(): iterable
     {
-        $sheet = static fn (string $kind): string => "INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at, added_by_id, digest)
-            VALUES ('$kind', 'a-bad-one', 1, 'A bad one', '{\"id\": \"a-bad-one\", \"function\": \"joint\", \"kind\": \"joint-connector\"}', 'x', now(), 'x', repeat('0', 64))";
+        $body = '{"id": "a-bad-one", "function": "joint", "kind": "joint-connector"}';
+        $sheet = static fn (string $kind): string => "INSERT INTO sheet
+            (kind, sheet_id, revision, title, body, added_by, added_at, added_by_id, digest)
+            VALUES ('$kind', 'a-bad-one', 1, 'A bad one', '$body', 'x', now(), 'x', repeat('0', 64))";
         yield 'a kit' => [$sheet('kit'), '/api/kits', 'kits', 'a-bad-one'];
         yield 'a connector' => [$sheet('connector'), '/api/connectors', 'connectors', 'a-bad-one'];
         yield 'a cable' => [$sheet('cable'), '/api/cables?search=bad', 'cables', 'A bad one'];
         yield 'a job' => ["UPDATE job SET plan = '{}' WHERE id = '".self::NO_FIT."'", '/api/jobs', 'jobs', 'Brinlow Mill · joint 1'];
-        yield 'a tool' => ["INSERT INTO tool (id, name, body, version) VALUES ('019aa1ff-0000-7000-8000-0000000000aa', 'A bad one', '{}', 1)", '/api/tools', 'tools', 'A bad one'];
+        yield 'a tool' => [
+            "INSERT INTO tool (id, name, body, version) VALUES ('019aa1ff-0000-7000-8000-0000000000aa', 'A bad one', '{}', 1)",
+            '/api/tools', 'tools', 'A bad one',
+        ];
     }
 
     #[Test]
@@ -36,7 +41,9 @@ final class UnreadableTest extends ApiTestCase
         self::assertSame($called, self::at($after, 'unreadable.0.id'));
         self::assertNotSame('', self::text($after, 'unreadable.0.reason'));
         self::assertCount(\count(self::listAt($before, $key)) - ('jobs' === $key ? 1 : 0), self::listAt($after, $key), 'the others');
-        self::assertSame(200, $this->call('GET', '/api/jobs/'.self::HALF_CUT.'/kits')->getStatusCode(), 'nor is anybody kept from choosing');
+        self::assertSame(
+            200, $this->call('GET', '/api/jobs/'.self::HALF_CUT.'/kits')->getStatusCode(), 'nor is anybody kept from choosing',
+        );
         self::assertSame(200, $this->call('GET', '/api/jobs/'.self::HALF_CUT.'/connectors')->getStatusCode());
     }
 }

@@ -14,7 +14,10 @@ final class AtOnceTest extends TestCase
 {
     private const TIMES = 6;
 
-    /** @return iterable<string, array{string, \Closure(string): array{0: string, 1: string, 2?: mixed}, list<int>}> user, question by an id, statuses */
+    /**
+     * @return iterable<string, array{string, \Closure(string): array{0: string, 1: string, 2?: mixed}, list<int>}> user, question by an
+     *                                                                                                              id, statuses
+     */
     public static function sent(): iterable
     {
         $connector = (string) file_get_contents(__DIR__.'/../../demo/connectors/brasswick-al-95.json');
@@ -33,7 +36,9 @@ final class AtOnceTest extends TestCase
         yield 'a person' => ['administrator', static fn (string $id): array => [
             'POST', '/api/people', ['name' => 'p'.substr(strrev($id), 0, 9), 'shownAs' => "At once $id", 'role' => 'jointer'],
         ], [201, 422, 409]];
-        yield 'a draft' => ['engineer', static fn (string $id): array => ['PUT', "/api/kit-drafts/d-$id", '{}', ['If-Match' => '"0"']], [200, 409]];
+        yield 'a draft' => [
+            'engineer', static fn (string $id): array => ['PUT', "/api/kit-drafts/d-$id", '{}', ['If-Match' => '"0"']], [200, 409],
+        ];
         yield 'an entry' => ['jointer', static fn (string $id): array => [
             'POST', '/api/jobs/019aa100-0000-7000-8000-000000000007/log',
             ['id' => $id, 'event' => [
@@ -57,7 +62,9 @@ final class AtOnceTest extends TestCase
             $answers = $visitor->atOnce(array_fill(0, self::TIMES, $question($id)));
             $got = array_map(static fn (Answer $answer): int => $answer->status, $answers);
             self::assertContains($statuses[0], $got, $answers[0]->body);
-            self::assertSame([], array_diff($got, $statuses), implode("\n", array_map(static fn (Answer $answer): string => $answer->body, $answers)));
+            self::assertSame(
+                [], array_diff($got, $statuses), implode("\n", array_map(static fn (Answer $answer): string => $answer->body, $answers)),
+            );
             if (1 < \count($statuses)) {
                 self::assertCount(1, array_keys($got, $statuses[0], true), "round $round: one of them wins");
             }
@@ -73,7 +80,9 @@ final class AtOnceTest extends TestCase
         $id = 'lost-edit-'.substr(strrev(Uuid::v7()->toRfc4122()), 0, 8);
         $first = ['If-Match' => '"1"'];
         foreach (range(1, 8) as $revision) {
-            $text = static fn (string $name): string => json_encode([...$sheet, 'id' => $id, 'revision' => $revision, 'name' => $name], \JSON_THROW_ON_ERROR);
+            $text = static fn (string $name): string => json_encode(
+                [...$sheet, 'id' => $id, 'revision' => $revision, 'name' => $name], \JSON_THROW_ON_ERROR,
+            );
             self::assertSame(200, $writer->ask('PUT', "/api/kit-drafts/$id", $text('looked at'), ['If-Match' => '"0"'])->status);
             // From two people: each of their own session, both in one bundle.
             $release = $checker->begin('POST', "/api/kit-drafts/$id/release", null, $first);

@@ -11,7 +11,10 @@ use Doctrine\DBAL\Tools\DsnParser;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
-/** Whatever is sent to whatever operation by whomever: it is answered, in words, and nothing else changes. As many as BERM_FUZZ says by ./berm fuzz. */
+/**
+ * Whatever is sent to whatever operation by whomever: it is answered, in words, and nothing else changes. As many as BERM_FUZZ says by
+ * ./berm fuzz.
+ */
 final class FuzzTest extends TestCase
 {
     private const SEED = 20261127;
@@ -66,7 +69,9 @@ final class FuzzTest extends TestCase
     /** @param array{0: string, 1: string, 2?: mixed, 3?: array<string, string>} $question */
     private function hold(array $question, Answer $answer): void
     {
-        $asked = mb_strimwidth("$question[0] $question[1]", 0, 300).' '.mb_strimwidth((string) json_encode($question[2] ?? null, \JSON_INVALID_UTF8_SUBSTITUTE), 0, 600).' answers '.$answer->body;
+        $asked = mb_strimwidth("$question[0] $question[1]", 0, 300).' '.mb_strimwidth(
+            (string) json_encode($question[2] ?? null, \JSON_INVALID_UTF8_SUBSTITUTE), 0, 600,
+        ).' answers '.$answer->body;
         self::assertGreaterThan(0, $answer->status, $asked);
         self::assertLessThan(500, $answer->status, $asked);
         if ($answer->status >= 400) {
@@ -93,7 +98,8 @@ final class FuzzTest extends TestCase
         $headers = Values::chance(80) ? ['If-Match' => Values::one(['"1"', '"2"', '"0"', '"99999999999"', 'x', '*'])] : [];
 
         return [
-            $operation->method, $path.([] === $query ? '' : '?'.implode('&', $query)), null === $operation->body ? null : Values::body($operation->body), $headers,
+            $operation->method, $path.([] === $query ? '' : '?'.implode('&', $query)),
+            null === $operation->body ? null : Values::body($operation->body), $headers,
         ];
     }
 
@@ -105,7 +111,9 @@ final class FuzzTest extends TestCase
     private function tables(array $tables): array
     {
         return array_combine($tables, array_map(
-            fn (string $table): string => $this->query("SELECT md5(string_agg(row::text, ' ' ORDER BY row::text)) FROM $table row")[0] ?? '', $tables,
+            fn (string $table): string => $this->query(
+                "SELECT md5(string_agg(row::text, ' ' ORDER BY row::text)) FROM $table row",
+            )[0] ?? '', $tables,
         ));
     }
 
@@ -122,15 +130,21 @@ final class FuzzTest extends TestCase
     /** @return list<string> */
     private function query(string $sql): array
     {
-        $connection = DriverManager::getConnection((new DsnParser(['postgresql' => 'pdo_pgsql']))->parse((string) getenv('BERM_READER_URL')));
+        $connection = DriverManager::getConnection(
+            (new DsnParser(['postgresql' => 'pdo_pgsql']))->parse((string) getenv('BERM_READER_URL')),
+        );
 
-        return array_map(static fn (mixed $value): string => \is_scalar($value) ? (string) $value : '', $connection->fetchFirstColumn($sql));
+        return array_map(
+            static fn (mixed $value): string => \is_scalar($value) ? (string) $value : '', $connection->fetchFirstColumn($sql),
+        );
     }
 
     private static function logs(): string
     {
         $files = glob(getenv('BERM_LOGS').'/*.log');
 
-        return implode('', array_map(static fn (string $file): string => (string) file_get_contents($file), false === $files ? [] : $files));
+        return implode(
+            '', array_map(static fn (string $file): string => (string) file_get_contents($file), false === $files ? [] : $files),
+        );
     }
 }

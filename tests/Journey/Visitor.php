@@ -97,11 +97,15 @@ final class Visitor
             $lines[] = "$name: $value";
         }
         curl_setopt_array($curl, [
-            \CURLOPT_CUSTOMREQUEST => '' === $method ? 'GET' : $method, \CURLOPT_RETURNTRANSFER => true, \CURLOPT_HEADER => true, \CURLOPT_PROXY => '',
+            \CURLOPT_CUSTOMREQUEST => '' === $method ? 'GET' : $method, \CURLOPT_RETURNTRANSFER => true, \CURLOPT_HEADER => true,
+            \CURLOPT_PROXY => '',
             \CURLOPT_TIMEOUT => 60, \CURLOPT_HTTPHEADER => $lines, \CURLOPT_PATH_AS_IS => true,
         ]);
         if (null !== $body) {
-            curl_setopt($curl, \CURLOPT_POSTFIELDS, \is_string($body) ? $body : json_encode($body, \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE));
+            curl_setopt(
+                $curl, \CURLOPT_POSTFIELDS,
+                \is_string($body) ? $body : json_encode($body, \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE),
+            );
         }
 
         return $curl;

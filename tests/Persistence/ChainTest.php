@@ -31,7 +31,9 @@ final class ChainTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->owner = DriverManager::getConnection((new DsnParser(['postgresql' => 'pdo_pgsql']))->parse((string) getenv('BERM_OWNER_URL')));
+        $this->owner = DriverManager::getConnection(
+            (new DsnParser(['postgresql' => 'pdo_pgsql']))->parse((string) getenv('BERM_OWNER_URL')),
+        );
         $this->owner->beginTransaction();
         foreach (['log_entry', 'sheet', 'head_list'] as $table) {
             $this->owner->executeStatement("ALTER TABLE $table DISABLE TRIGGER USER");
@@ -54,7 +56,10 @@ final class ChainTest extends TestCase
         self::assertSame($first, $this->gather(), 'nothing was written since');
         self::assertSame([], $this->told($this->report(noted: $first)));
         self::assertSame([], $this->told($this->report(noted: substr($first, 0, 18))), 'as much of it as one notes down');
-        self::assertSame(['No list of heads has the line that was noted down: the lists were cut off or written anew.'], $this->told($this->report(noted: '1 3d4017c3')));
+        self::assertSame(
+            ['No list of heads has the line that was noted down: the lists were cut off or written anew.'],
+            $this->told($this->report(noted: '1 3d4017c3')),
+        );
     }
 
     /** @return iterable<string, array{string, string}> what is done, and what is told of it */
@@ -62,38 +67,49 @@ final class ChainTest extends TestCase
     {
         $of = static fn (string $job): string => "job_id = '$job'";
         $log = $of(self::JOB);
-        yield 'an entry changed' => ["UPDATE log_entry SET body = REPLACE(body, '248', '249') WHERE $log AND sequence = 8", 'line 8 is not what was written there'];
+        yield 'an entry changed' => [
+            "UPDATE log_entry SET body = REPLACE(body, '248', '249') WHERE $log AND sequence = 8", 'line 8 is not what was written there',
+        ];
         yield 'an entry deleted' => ["DELETE FROM log_entry WHERE $log AND sequence = 3", 'line 4 does not follow line 2'];
         yield 'the end cut off' => ["DELETE FROM log_entry WHERE $log AND sequence > 5", '5 are there: the end is cut off'];
         yield 'a log emptied' => ["DELETE FROM log_entry WHERE $log", '0 are there: the end is cut off'];
         yield 'a log moved to another job' => [
-            "DELETE FROM log_entry WHERE {$of(self::OTHER)}; UPDATE log_entry SET job_id = '".self::OTHER."' WHERE $log", 'line 1 is not what was written there',
+            "DELETE FROM log_entry WHERE {$of(self::OTHER)}; UPDATE log_entry SET job_id = '".self::OTHER."' WHERE $log",
+            'line 1 is not what was written there',
         ];
         yield 'two lines changed about' => [
-            "UPDATE log_entry SET sequence = -sequence WHERE $log AND sequence IN (4, 5); UPDATE log_entry SET sequence = 9 + sequence WHERE $log AND sequence < 0",
+            "UPDATE log_entry SET sequence = -sequence WHERE $log AND sequence IN (4, 5); UPDATE log_entry SET sequence = 9 + sequence
+             WHERE $log AND sequence < 0",
             'line 4 is not what was written there',
         ];
         yield 'the beginning cut off and renumbered' => [
-            "DELETE FROM log_entry WHERE $log AND sequence = 1; UPDATE log_entry SET sequence = -sequence WHERE $log; UPDATE log_entry SET sequence = -sequence - 1 WHERE $log",
+            "DELETE FROM log_entry WHERE $log AND sequence = 1; UPDATE log_entry SET sequence = -sequence WHERE $log; UPDATE log_entry
+             SET sequence = -sequence - 1 WHERE $log",
             'line 1 is not what was written there',
         ];
         yield 'an entry kept under another id' => [
-            "UPDATE log_entry SET id = '019aa1ff-0000-7000-8000-0000000000ff' WHERE $log AND sequence = 2", 'line 2 is kept under another id than its own',
+            "UPDATE log_entry SET id = '019aa1ff-0000-7000-8000-0000000000ff' WHERE $log AND sequence = 2",
+            'line 2 is kept under another id than its own',
         ];
         yield 'what it rested on said to be something else' => [
-            "UPDATE log_entry SET sheets = REPLACE(sheets, 'kit ', 'kit x') WHERE $log AND sequence = 2", 'line 2 is not what was written there',
+            "UPDATE log_entry SET sheets = REPLACE(sheets, 'kit ', 'kit x') WHERE $log AND sequence = 2",
+            'line 2 is not what was written there',
         ];
         yield 'a pinned sheet changed' => [
-            "UPDATE sheet SET body = jsonb_set(body, '{maker}', '\"Somebody\"') WHERE kind = 'connector'", 'does not say any more what it said',
+            "UPDATE sheet SET body = jsonb_set(body, '{maker}', '\"Somebody\"') WHERE kind = 'connector'",
+            'does not say any more what it said',
         ];
         yield 'a pinned sheet and its digest changed' => [
             "UPDATE sheet SET body = jsonb_set(body, '{maker}', '\"Somebody\"'), digest = encode(sha256(convert_to(jsonb_set(body, '{maker}', '\"Somebody\"')::text, 'UTF8')), 'hex') WHERE kind = 'kit'",
             'does not say any more what it said',
         ];
         yield 'the lists deleted' => ['DELETE FROM head_list', 'No list of heads has the line that was noted down'];
-        yield 'a list changed' => ["UPDATE head_list SET text = REPLACE(text, '".self::JOB."', '".self::OTHER."')", 'List 1 of heads is missing, or was changed'];
+        yield 'a list changed' => [
+            "UPDATE head_list SET text = REPLACE(text, '".self::JOB."', '".self::OTHER."')", 'List 1 of heads is missing, or was changed',
+        ];
         yield 'a list signed by somebody else' => [
-            "UPDATE head_list SET key = 'd75a980182b10ab7d54bfed3c964073a0ee172f3daa62325af021a68f707511a'", 'List 1 of heads is missing, or was changed, or not signed here',
+            "UPDATE head_list SET key = 'd75a980182b10ab7d54bfed3c964073a0ee172f3daa62325af021a68f707511a'",
+            'List 1 of heads is missing, or was changed, or not signed here',
         ];
     }
 
@@ -105,7 +121,10 @@ final class ChainTest extends TestCase
         $this->owner->executeStatement($sql);
         $report = $this->report(noted: $noted);
         self::assertStringContainsString($told, implode("\n", $this->told($report)));
-        self::assertSame($report->newest, (new GatherHeads(new DoctrineHeadLists($this->owner), new NativeClock()))($report, self::SEED), 'and never signed');
+        self::assertSame(
+            $report->newest, (new GatherHeads(new DoctrineHeadLists($this->owner), new NativeClock()))($report, self::SEED),
+            'and never signed',
+        );
     }
 
     /** Every hash is worked out anew by whoever knows how: only the signed list tells. */
@@ -133,14 +152,18 @@ final class ChainTest extends TestCase
         $first = $this->gather();
         $this->owner->executeStatement(
             'INSERT INTO log_entry (id, job_id, sequence, body, hash, format, sheets)
-             SELECT ?, job_id, sequence + 1, body, hash, format, sheets FROM log_entry WHERE job_id = ? ORDER BY sequence DESC LIMIT 1', ['019aa1ff-0000-7000-8000-0000000000fe', self::OTHER]);
+             SELECT ?, job_id, sequence + 1, body, hash, format, sheets FROM log_entry WHERE job_id = ? ORDER BY sequence DESC LIMIT 1', [
+                '019aa1ff-0000-7000-8000-0000000000fe', self::OTHER,
+            ]);
         self::assertNotSame([], $this->told($this->report()), 'a line that is only a copy');
         $line = $this->owner->fetchAssociative('SELECT * FROM log_entry WHERE id = ?', ['019aa1ff-0000-7000-8000-0000000000fe']);
         self::assertIsArray($line);
         $text = static fn (string $key): string => \is_scalar($line[$key]) ? (string) $line[$key] : '';
         $body = (string) preg_replace('/"id":"[^"]+"/', '"id":"019aa1ff-0000-7000-8000-0000000000fe"', $text('body'), 1);
         $hash = hash('sha256', "berm entry 2\n".self::OTHER."\n{$text('sequence')}\n{$text('hash')}\n{$text('sheets')}\n\n$body");
-        $this->owner->executeStatement('UPDATE log_entry SET body = ?, hash = ? WHERE id = ?', [$body, $hash, '019aa1ff-0000-7000-8000-0000000000fe']);
+        $this->owner->executeStatement(
+            'UPDATE log_entry SET body = ?, hash = ? WHERE id = ?', [$body, $hash, '019aa1ff-0000-7000-8000-0000000000fe'],
+        );
         self::assertSame([], $this->told($this->report()));
         $second = $this->gather();
         self::assertStringStartsWith('2 ', $second);

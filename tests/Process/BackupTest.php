@@ -51,8 +51,14 @@ final class BackupTest extends TestCase
             $there = explode("\n", $other->query($logs));
             self::assertSame([], array_diff($there, explode("\n", self::$berm->query($logs))), 'as they were');
             self::assertStringContainsString($first[0], $other->query('SELECT id FROM log_entry'));
-            self::assertSame(self::$berm->query('SELECT md5(string_agg(digest, $$$$ ORDER BY kind, sheet_id, revision)) FROM sheet'), $other->query('SELECT md5(string_agg(digest, $$$$ ORDER BY kind, sheet_id, revision)) FROM sheet'));
-            self::assertSame(self::$berm->query('SELECT string_agg(password_hash, $$ $$ ORDER BY name) FROM person'), $other->query('SELECT string_agg(password_hash, $$ $$ ORDER BY name) FROM person'));
+            self::assertSame(
+                self::$berm->query('SELECT md5(string_agg(digest, $$$$ ORDER BY kind, sheet_id, revision)) FROM sheet'),
+                $other->query('SELECT md5(string_agg(digest, $$$$ ORDER BY kind, sheet_id, revision)) FROM sheet'),
+            );
+            self::assertSame(
+                self::$berm->query('SELECT string_agg(password_hash, $$ $$ ORDER BY name) FROM person'),
+                $other->query('SELECT string_agg(password_hash, $$ $$ ORDER BY name) FROM person'),
+            );
             self::assertStringContainsString('as they were written', $other->berm('verify'));
             self::assertStringContainsString('was noted down', $other->refused('verify', trim(substr($noted, 0, -10)).'0000000000'));
             self::assertStringContainsString('Berm is running already', $other->berm('start'));

@@ -88,7 +88,9 @@ final class ClosedDoorsTest extends TestCase
     #[Test]
     public function logsHoldNoSecret(): void
     {
-        $logs = (string) shell_exec('cat '.escapeshellarg((string) self::$berm->state).'/log/* '.escapeshellarg((string) self::$berm->state).'/pg/log '.escapeshellarg((string) self::$berm->state).'/*.log');
+        $logs = (string) shell_exec(
+            'cd '.escapeshellarg((string) self::$berm->state).' && cat log/* pg/log *.log',
+        );
         self::assertStringContainsString('database system is ready', $logs);
         foreach (self::secrets() as $secret) {
             self::assertStringNotContainsString((string) file_get_contents($secret), $logs, basename($secret));
@@ -103,8 +105,13 @@ final class ClosedDoorsTest extends TestCase
         Instance::run('rm', '-rf', $closed);
         mkdir("$closed/clone", 0o700, true);
         chmod($closed, 0o700);
-        $parts = ['berm', 'bin', 'composer.json', 'composer.pins.json', 'config', 'core', 'demo', 'migrations', 'openapi.yaml', 'public', 'src', 'tools', 'vendor', 'web'];
-        Instance::run('cp', '-al', ...array_map(static fn (string $part): string => \dirname(__DIR__, 2)."/$part", $parts), ...["$closed/clone"]);
+        $parts = [
+            'berm', 'bin', 'composer.json', 'composer.pins.json', 'config', 'core', 'demo', 'migrations', 'openapi.yaml', 'public', 'src',
+            'tools', 'vendor', 'web',
+        ];
+        Instance::run(
+            'cp', '-al', ...array_map(static fn (string $part): string => \dirname(__DIR__, 2)."/$part", $parts), ...["$closed/clone"],
+        );
         $state = '/var/lib/berm-'.substr(hash('sha256', "$closed/clone"), 0, 8);
         $berm = Instance::ofClone("$closed/clone");
         try {

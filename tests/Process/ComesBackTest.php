@@ -8,7 +8,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
-/** Whatever of Berm is killed, one ./berm start brings all of it back. Two of each kind here; as many as BERM_ROUNDS says by ./berm kills. */
+/**
+ * Whatever of Berm is killed, one ./berm start brings all of it back. Two of each kind here; as many as BERM_ROUNDS says by ./berm kills.
+ */
 final class ComesBackTest extends TestCase
 {
     private static Instance $berm;
@@ -48,7 +50,9 @@ final class ComesBackTest extends TestCase
             $says = self::$berm->berm('start');
             self::assertSame(200, self::$berm->answer(), $says);
             self::assertStringContainsString($said ?? 'Berm is at', $says);
-            foreach (['/ nginx: master/' => 1, '/ nginx: worker/' => 2, '/php-fpm: master/' => 1, '/php-fpm: pool/' => 6, '/postgres -D/' => 1] as $part => $count) {
+            foreach ([
+                '/ nginx: master/' => 1, '/ nginx: worker/' => 2, '/php-fpm: master/' => 1, '/php-fpm: pool/' => 6, '/postgres -D/' => 1,
+            ] as $part => $count) {
                 self::assertCount($count, self::$berm->named($part), "$part after $says");
             }
             self::assertSame([], array_intersect(self::mastersAmong($victims), array_keys(self::$berm->processes())));

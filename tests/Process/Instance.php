@@ -84,7 +84,10 @@ final readonly class Instance
     /** In a session of its own, so that all that it began ends with it, except what runs in the background. */
     public function process(string ...$arguments): Process
     {
-        $environment = ['BERM_PORT' => (string) $this->port, 'BERM_STATE' => $this->state ?? false, 'BERM_IN_TURN' => false, 'APP_ENV' => false, 'APP_DEBUG' => false, ...$this->settings];
+        $environment = [
+            'BERM_PORT' => (string) $this->port, 'BERM_STATE' => $this->state ?? false, 'BERM_IN_TURN' => false, 'APP_ENV' => false,
+            'APP_DEBUG' => false, ...$this->settings,
+        ];
 
         return new Process(['setsid', '--wait', "$this->clone/berm", ...$arguments], $this->clone, $environment, null, 120);
     }
@@ -110,7 +113,9 @@ final readonly class Instance
         }
         $ours = [];
         foreach ($all as $pid => [$parent, $called]) {
-            if (str_contains($called, $this->state.'/') && 1 === preg_match('/^\w+ (nginx: master|php-fpm: master|\S*postgres) /', $called)) {
+            if (str_contains($called, $this->state.'/') && 1 === preg_match(
+                '/^\w+ (nginx: master|php-fpm: master|\S*postgres) /', $called,
+            )) {
                 $ours[$pid] = $called;
             }
         }

@@ -28,7 +28,9 @@ final class NamedAddressTest extends TestCase
             self::assertSame(1, substr_count(strtolower($head), 'strict-transport-security'));
             self::assertMatchesRegularExpression('/^set-cookie: berm=[^\r\n]*; secure; httponly; samesite=strict/mi', $head);
             [$status, $head] = self::ask($berm, 'https://'.self::NAME.":$berm->port/build/none", $cert);
-            self::assertSame([404, 1], [$status, substr_count(strtolower($head), 'strict-transport-security')], 'what the web server answers itself');
+            self::assertSame(
+                [404, 1], [$status, substr_count(strtolower($head), 'strict-transport-security')], 'what the web server answers itself',
+            );
             self::assertSame(421, self::ask($berm, "https://127.0.0.1:$berm->port/", null)[0], 'by another name');
             self::assertSame(400, self::ask($berm, 'http://'.self::NAME.":$berm->port/", null)[0], 'without TLS');
         } finally {
@@ -42,8 +44,14 @@ final class NamedAddressTest extends TestCase
         yield 'no certificate' => [static fn (): array => ['BERM_ADDRESS' => self::NAME], 'set BERM_CERT and BERM_KEY'];
         yield 'a file that is not there' => [static fn (): array => self::with('/none', '/none'), 'cannot be read'];
         yield 'a text' => [static fn (): array => self::with(__FILE__, __FILE__), 'is no certificate in PEM form'];
-        yield 'another one\'s key' => [static fn (): array => self::with(self::certificate('a', self::NAME)[0], self::certificate('b', self::NAME)[1]), 'is not the key of BERM_CERT'];
-        yield 'of another name' => [static fn (): array => self::with(...self::certificate('other', 'other.test')), 'is for other.test and not for BERM_ADDRESS, berm.test'];
+        yield 'another one\'s key' => [
+            static fn (): array => self::with(self::certificate('a', self::NAME)[0], self::certificate('b', self::NAME)[1]),
+            'is not the key of BERM_CERT',
+        ];
+        yield 'of another name' => [
+            static fn (): array => self::with(...self::certificate('other', 'other.test')),
+            'is for other.test and not for BERM_ADDRESS, berm.test',
+        ];
         yield 'run out' => [static fn (): array => self::with(...self::certificate('old', self::NAME, 0)), 'have it renewed'];
     }
 
@@ -101,12 +109,16 @@ final class NamedAddressTest extends TestCase
         curl_setopt_array($curl, [
             \CURLOPT_RETURNTRANSFER => true, \CURLOPT_HEADER => true, \CURLOPT_PROXY => '', \CURLOPT_TIMEOUT => 20,
             \CURLOPT_CONNECT_TO => ["::127.0.0.1:$berm->port"],
-        ] + (null === $trusted ? [\CURLOPT_SSL_VERIFYPEER => false, \CURLOPT_SSL_VERIFYHOST => 0] : [\CURLOPT_CAINFO => '' === $trusted ? '/none' : $trusted]));
+        ] + (null === $trusted || '' === $trusted
+            ? [\CURLOPT_SSL_VERIFYPEER => false, \CURLOPT_SSL_VERIFYHOST => 0]
+            : [\CURLOPT_CAINFO => $trusted]));
         $answer = curl_exec($curl);
         if (null !== $trusted) {
             self::assertSame('', curl_error($curl));
         }
 
-        return [curl_getinfo($curl, \CURLINFO_RESPONSE_CODE), substr(\is_string($answer) ? $answer : '', 0, curl_getinfo($curl, \CURLINFO_HEADER_SIZE))];
+        $head = substr(\is_string($answer) ? $answer : '', 0, curl_getinfo($curl, \CURLINFO_HEADER_SIZE));
+
+        return [curl_getinfo($curl, \CURLINFO_RESPONSE_CODE), $head];
     }
 }

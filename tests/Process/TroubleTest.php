@@ -32,7 +32,9 @@ final class TroubleTest extends TestCase
                 }
                 self::assertStringContainsString('DOES NOT ANSWER', $berm->berm('status'));
                 $berm->database('start');
-                $statuses = array_map(static fn ($answer): int => $answer->status, $visitor->atOnce(array_fill(0, 24, ['GET', '/api/jobs'])));
+                $statuses = array_map(
+                    static fn ($answer): int => $answer->status, $visitor->atOnce(array_fill(0, 24, ['GET', '/api/jobs'])),
+                );
                 self::assertSame([200], array_values(array_unique($statuses)), 'no worker meets its old connection');
                 self::assertSame(201, $entries->write($unsent)->status);
                 self::assertSame([], $entries->lostIn($berm));

@@ -44,8 +44,12 @@ final readonly class SignInAnswer implements AuthenticationSuccessHandlerInterfa
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response
     {
         return match (true) {
-            $exception instanceof TooManyLoginAttemptsAuthenticationException => ProblemListener::problem(429, 'too-many-tries', 'Too many failed tries. Wait a minute, then try again.'),
-            $exception instanceof CustomUserMessageAccountStatusException => ProblemListener::problem(403, 'no-entry', $exception->getMessageKey()),
+            $exception instanceof TooManyLoginAttemptsAuthenticationException => ProblemListener::problem(
+                429, 'too-many-tries', 'Too many failed tries. Wait a minute, then try again.',
+            ),
+            $exception instanceof CustomUserMessageAccountStatusException => ProblemListener::problem(
+                403, 'no-entry', $exception->getMessageKey(),
+            ),
             default => ProblemListener::problem(401, 'wrong-sign-in', 'The name or the password is not right. Type both again.'),
         };
     }

@@ -32,7 +32,8 @@ final class JobJson
             'draft' => PlanDraftFile::write($stored->draft),
             ...PlanJson::of($plan),
             'log' => array_map(
-                static fn (StoredEntry $entry, int $i): array => self::entry($entry, $stored->log[$i - 1] ?? null, $plan), $stored->log, array_keys($stored->log),
+                static fn (StoredEntry $entry, int $i): array => self::entry($entry, $stored->log[$i - 1] ?? null, $plan), $stored->log,
+                array_keys($stored->log),
             ),
         ];
     }

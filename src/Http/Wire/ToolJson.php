@@ -16,7 +16,8 @@ final class ToolJson
         $tool = $kept->tool;
 
         return [
-            'id' => $tool->id, 'version' => $kept->version, 'kind' => $tool->kind->value, 'name' => $tool->name, 'serial' => $tool->serial, 'dies' => $tool->dies,
+            'id' => $tool->id, 'version' => $kept->version, 'kind' => $tool->kind->value, 'name' => $tool->name, 'serial' => $tool->serial,
+            'dies' => $tool->dies,
             'range' => null === $tool->least || null === $tool->most
                 ? null
                 : "{$tool->least->inBothUnits()} to {$tool->most->inBothUnits()}",

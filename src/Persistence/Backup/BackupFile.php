@@ -99,7 +99,9 @@ final class BackupFile
             'format' => self::FORMAT, 'version' => 1, 'madeAt' => MomentFile::write($contents->madeAt), 'schema' => $contents->schema,
             'keys' => $contents->keys,
             'heads' => array_map(
-                static fn (Head $head): array => ['job' => $head->job, 'lines' => $head->lines, 'hash' => $head->hash], array_values($contents->heads),
+                static fn (Head $head): array => [
+                    'job' => $head->job, 'lines' => $head->lines, 'hash' => $head->hash,
+                ], array_values($contents->heads),
             ),
             'tables' => array_map(static fn (BackupTable $table): array => [
                 'name' => $table->name, 'columns' => $table->columns, 'rows' => $table->rows, 'sha256' => $table->sha256,

@@ -20,7 +20,8 @@ final readonly class PostgresBackups implements Backups
 
     /** @param list<string> $keys */
     public function __construct(
-        private Connection $connection, private VerifyChains $verify, private ClockInterface $clock, private string $migrations, private array $keys,
+        private Connection $connection, private VerifyChains $verify, private ClockInterface $clock, private string $migrations,
+        private array $keys,
     ) {
     }
 
@@ -51,7 +52,10 @@ final readonly class PostgresBackups implements Backups
         if (self::TABLES !== $names) {
             throw BadBackup::because('its tables are not those of Berm');
         }
-        $known = array_map(static fn (mixed $path): string => 'DoctrineMigrations\\'.basename(\is_string($path) ? $path : '', '.php'), (array) glob("$this->migrations/Version*.php"));
+        $known = array_map(
+            static fn (mixed $path): string => 'DoctrineMigrations\\'.basename(\is_string($path) ? $path : '', '.php'),
+            (array) glob("$this->migrations/Version*.php"),
+        );
         if (!\in_array($contents->schema, $known, true)) {
             throw BadBackup::because('it was made by a newer Berm: install that first');
         }
@@ -129,7 +133,9 @@ final readonly class PostgresBackups implements Backups
     private function columns(string $table): array
     {
         return array_map(Stored::text(...), $this->connection->fetchFirstColumn(
-            "SELECT column_name::text FROM information_schema.columns WHERE table_schema = 'public' AND table_name = ? ORDER BY ordinal_position", [$table],
+            "SELECT column_name::text FROM information_schema.columns WHERE table_schema = 'public' AND table_name = ?
+             ORDER BY ordinal_position",
+            [$table],
         ));
     }
 

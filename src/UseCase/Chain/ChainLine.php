@@ -8,7 +8,8 @@ namespace App\UseCase\Chain;
 final readonly class ChainLine
 {
     public function __construct(
-        public string $job, public int $sequence, public string $id, public int $format, public string $sheets, public string $body, public string $hash,
+        public string $job, public int $sequence, public string $id, public int $format, public string $sheets, public string $body,
+        public string $hash,
     ) {
     }
 }

@@ -13,7 +13,9 @@ final readonly class GatherHeads
     {
     }
 
-    /** @return HeadList|null the newest list; null where there is none, because nothing was ever written or because something is not sound */
+    /**
+     * @return HeadList|null the newest list; null where there is none, because nothing was ever written or because something is not sound
+     */
     public function __invoke(ChainReport $report, #[\SensitiveParameter] string $seed): ?HeadList
     {
         $heads = $report->isSound() ? $report->unsigned() : [];

@@ -31,7 +31,9 @@ final readonly class HeadList
         $pair = sodium_crypto_sign_seed_keypair(self::bytes($seed, \SODIUM_CRYPTO_SIGN_SEEDBYTES));
         $key = bin2hex(sodium_crypto_sign_publickey($pair));
 
-        return new self($number, $text, $heads, $before, $key, bin2hex(sodium_crypto_sign_detached($text, sodium_crypto_sign_secretkey($pair))));
+        return new self(
+            $number, $text, $heads, $before, $key, bin2hex(sodium_crypto_sign_detached($text, sodium_crypto_sign_secretkey($pair))),
+        );
     }
 
     /** As it is kept; null when it is no such list. */
@@ -56,7 +58,8 @@ final readonly class HeadList
     public function isSignedBy(array $known): bool
     {
         return \in_array($this->key, $known, true) && sodium_crypto_sign_verify_detached(
-            self::bytes($this->signature, \SODIUM_CRYPTO_SIGN_BYTES), $this->text, self::bytes($this->key, \SODIUM_CRYPTO_SIGN_PUBLICKEYBYTES),
+            self::bytes($this->signature, \SODIUM_CRYPTO_SIGN_BYTES), $this->text,
+            self::bytes($this->key, \SODIUM_CRYPTO_SIGN_PUBLICKEYBYTES),
         );
     }
 

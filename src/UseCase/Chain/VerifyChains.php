@@ -52,7 +52,9 @@ final readonly class VerifyChains
             null !== $before && $line->format < $before->format => ChainFault::of(
                 $line->job, \sprintf('line %d is chained in an older way than the one before it.', $line->sequence),
             ),
-            $is !== $line->hash => ChainFault::of($line->job, \sprintf('line %d is not what was written there, or not after what was.', $line->sequence)),
+            $is !== $line->hash => ChainFault::of(
+                $line->job, \sprintf('line %d is not what was written there, or not after what was.', $line->sequence),
+            ),
             !\is_array($id) || ($id['id'] ?? null) !== $line->id => ChainFault::of(
                 $line->job, \sprintf('line %d is kept under another id than its own.', $line->sequence),
             ),
@@ -79,7 +81,9 @@ final readonly class VerifyChains
         foreach ($signed as $job => $head) {
             $lines = $heads[$job]->lines ?? 0;
             if ($lines < $head->lines) {
-                $faults[] = ChainFault::of($job, \sprintf('%d lines were signed, and %d are there: the end is cut off.', $head->lines, $lines));
+                $faults[] = ChainFault::of(
+                    $job, \sprintf('%d lines were signed, and %d are there: the end is cut off.', $head->lines, $lines),
+                );
             }
         }
 
@@ -108,7 +112,10 @@ final readonly class VerifyChains
         return $faults;
     }
 
-    /** @return array{array<string, Head>, HeadList|null, list<ChainFault>} the newest head of each job, the newest list, and what is wrong with them */
+    /**
+     * @return array{array<string, Head>, HeadList|null, list<ChainFault>} the newest head of each job, the newest list, and what is wrong
+     *                                                                     with them
+     */
     private function signed(string $noted): array
     {
         $signed = $faults = [];
@@ -116,7 +123,8 @@ final readonly class VerifyChains
         $isNoted = '' === $noted;
         foreach ($this->lists->all() as $list) {
             $number = 1 + ($last->number ?? 0);
-            if (null === $list || $list->number !== $number || $list->before !== ($last?->hash() ?? '') || !$list->isSignedBy($this->keys)) {
+            $follows = $list?->number === $number && $list->before === ($last?->hash() ?? '');
+            if (!$follows || !$list->isSignedBy($this->keys)) {
                 $faults[] = ChainFault::ofLists("List $number of heads is missing, or was changed, or not signed here.");
                 break;
             }

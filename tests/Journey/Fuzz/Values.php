@@ -9,9 +9,12 @@ final readonly class Values
 {
     private const JOB = '019aa100-0000-7000-8000-00000000000';
     private const TEXTS = [
-        '', ' ', '0', '-1', '1e309', 'null', "\u{202E}abc", "a\u{0}b", "\u{FEFF}", "\xFF\xFE", '<script>alert(1)</script>', "'; DROP TABLE job; --", '=1+1',
-        '{window}', '../../etc/passwd', '95 mm²', '12.5 mm', '1/2 in', '9999999999999 mm', '-5 mm', '1/0 in', '2026-03-14T08:30:00+01:00', '0001-01-01', '9999-12-31',
-        '2026-02-30', 'max(max(max(1,2),3),4)', 'area(1)', "\u{1F642}", 'İ', '00000000-0000-0000-0000-000000000000', '(01)09521230013321(10)X', 'mm', 'A',
+        '', ' ', '0', '-1', '1e309', 'null', "\u{202E}abc", "a\u{0}b", "\u{FEFF}", "\xFF\xFE", '<script>alert(1)</script>',
+        "'; DROP TABLE job; --", '=1+1',
+        '{window}', '../../etc/passwd', '95 mm²', '12.5 mm', '1/2 in', '9999999999999 mm', '-5 mm', '1/0 in', '2026-03-14T08:30:00+01:00',
+        '0001-01-01', '9999-12-31',
+        '2026-02-30', 'max(max(max(1,2),3),4)', 'area(1)', "\u{1F642}", 'İ', '00000000-0000-0000-0000-000000000000',
+        '(01)09521230013321(10)X', 'mm', 'A',
     ];
     private const NUMBERS = [0, -1, 1, 2, 3, 7, 2147483647, 2147483648, -9223372036854775807 - 1, 9223372036854775807, 0.1, 1.0e308, -0.0];
     private const IDS = ['quillon-straight-12', 'brasswick-al-95', 'thole-splice-15', 'none', 'a', 'A B', '..', 'victim', 'fuzz'];
@@ -68,8 +71,10 @@ final readonly class Values
     {
         if (self::chance(12)) {
             return self::one([
-                '', '[]', 'null', '{', '{"id": 1, "id": 2}', str_repeat('[', 5000), '{"name":"'.str_repeat('x', 300_000).'"}', "\xFF\xFF", '"text"', '1e999',
-                '{"events":'.str_repeat('{"a":', 400).'1'.str_repeat('}', 400).'}', "a;b;c\n1;2;3\n", '<rdf:RDF/>', '<!DOCTYPE x [<!ENTITY e "e">]><x>&e;</x>',
+                '', '[]', 'null', '{', '{"id": 1, "id": 2}', str_repeat('[', 5000), '{"name":"'.str_repeat('x', 300_000).'"}', "\xFF\xFF",
+                '"text"', '1e999',
+                '{"events":'.str_repeat('{"a":', 400).'1'.str_repeat('}', 400).'}', "a;b;c\n1;2;3\n", '<rdf:RDF/>',
+                '<!DOCTYPE x [<!ENTITY e "e">]><x>&e;</x>',
             ]);
         }
         $value = self::of($schema, 0);
@@ -100,7 +105,9 @@ final readonly class Values
             \array_key_exists('const', $schema) => $schema['const'],
             'object' === $type => self::object($schema, $depth),
             'array' === $type => array_map(
-                static fn (): mixed => self::of(\is_array($schema['items'] ?? null) ? $schema['items'] : [], $depth + 1), range(1, mt_rand(1, 3)),
+                static fn (): mixed => self::of(
+                    \is_array($schema['items'] ?? null) ? $schema['items'] : [], $depth + 1,
+                ), range(1, mt_rand(1, 3)),
             ),
             'boolean' === $type => self::chance(50),
             'integer' === $type, 'number' === $type => self::chance(60) ? mt_rand(0, 12) : self::one(self::NUMBERS),
@@ -134,7 +141,9 @@ final readonly class Values
     private static function text(array $schema): string
     {
         return match (true) {
-            'uuid' === ($schema['format'] ?? null), self::chance(15) => self::chance(50) ? self::JOB.mt_rand(1, 9) : \sprintf('019abcde-0000-7000-8000-%012d', mt_rand(1, 999_999)),
+            'uuid' === ($schema['format'] ?? null), self::chance(15) => self::chance(50) ? self::JOB.mt_rand(1, 9) : \sprintf(
+                '019abcde-0000-7000-8000-%012d', mt_rand(1, 999_999),
+            ),
             'date-time' === ($schema['format'] ?? null) && self::chance(70) => '2026-03-14T08:30:00+01:00',
             'date' === ($schema['format'] ?? null) && self::chance(70) => '2027-03-14',
             self::chance(40) => self::one(self::IDS),
