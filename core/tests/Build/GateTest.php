@@ -12,7 +12,9 @@ use Berm\Core\Build\Event\DeviationAccepted;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\SafetyConfirmed;
 use Berm\Core\Build\Event\Withdrawn;
+use Berm\Core\Build\EventKind;
 use Berm\Core\Build\Gate;
+use Berm\Core\Build\Writer;
 use Berm\Core\Cable\End;
 use Berm\Core\Job\Plan;
 use Berm\Core\Job\Step;
@@ -146,6 +148,24 @@ final class GateTest extends TestCase
         ];
         self::assertSame('250', self::plan($log)->build->cut(MarkPlace::of(End::A, Cut::Oversheath))?->event->reading->typed);
         self::assertStringContainsString('no such entry to withdraw', (string) self::refusal($log, new Withdrawn('entry-2', 'again')));
+    }
+
+    /** Common practice: who answers for letting something stand is who takes that back. */
+    #[Test]
+    public function whatAnEngineerLetStandIsTakenBackByAnEngineerAndTheRestByWhoBuilds(): void
+    {
+        $log = [
+            self::safe(), self::cut(End::A, Cut::Oversheath, '240'),
+            new DeviationAccepted(MarkPlace::of(End::A, Cut::Oversheath), 'filled'), new Withdrawn('entry-1', 'slip'),
+        ];
+        $gate = new Gate(self::plan($log));
+        $writers = array_map(static fn (int $line): Writer => $gate->writer(new Withdrawn("entry-$line", 'why')), [0, 1, 2, 3, 9]);
+        self::assertSame([Writer::Jointer, Writer::Jointer, Writer::Engineer, Writer::Jointer, Writer::Jointer], $writers);
+        self::assertSame(Writer::Engineer, $gate->writer(new DeviationAccepted(MarkPlace::of(End::A, Cut::Oversheath), 'why')));
+        self::assertSame(Writer::Jointer, $gate->writer(self::safe()));
+        self::assertSame(
+            [null, null], [EventKind::Withdrawn->withdrawer(), EventKind::PlanChanged->withdrawer()], 'what tells of the log itself stays',
+        );
     }
 
     #[Test]

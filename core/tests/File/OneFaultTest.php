@@ -92,6 +92,21 @@ final class OneFaultTest extends TestCase
 
     /** What a part of the box is decides what else may be said of it, so nothing is said of that until it is known. */
     #[Test]
+    public function aSecretIsReadExactlyAsItWasTyped(): void
+    {
+        $read = static fn (string $json): string => Fields::readText($json, static fn (Fields $file): string => $file->secret('word', 12));
+        self::assertSame("  a\u{202E} b ", $read('{"word": "  a\u202e b "}'));
+        foreach (['{}', '{"word": ""}', '{"word": 12345}', '{"word": "thirteen char"}'] as $bad) {
+            try {
+                $read($bad);
+                self::fail($bad);
+            } catch (BadDocument $error) {
+                self::assertSame('word', $error->problems[0]->path);
+            }
+        }
+    }
+
+    #[Test]
     public function anUnknownKindIsTheOnlyFault(): void
     {
         $sheet = self::with(self::document('kits/harrow-allinone-28'), ['contents', 0, 'kind'], 'chewing-gum');

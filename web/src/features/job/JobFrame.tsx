@@ -12,7 +12,7 @@ import { Note } from '../../ui/Note'
 import { UnitProvider, useUnit } from '../../ui/UnitContext'
 import { UnitToggle } from '../../ui/UnitToggle'
 import { SavedState } from '../../views/SavedState'
-import { ReadOnly, Theirs } from './Crew'
+import { GivenTo, ReadOnly, Theirs } from './Crew'
 import { PlanTroubles } from './PlanTroubles'
 import { STEP_NAMES } from './steps'
 import { TitleBlock } from './TitleBlock'
@@ -57,6 +57,7 @@ function Frame({ job }: { job: Job }) {
       <header className="no-print">
         <Steps job={job} />
         <NextLine job={job} />
+        <GivenOnPhone job={job.id} />
         <ReadOnly job={job.id} />
         <PlanTroubles job={job} />
         <OthersWaiting jobId={job.id} />
@@ -66,6 +67,18 @@ function Frame({ job }: { job: Job }) {
       </main>
       <TitleBlock job={job} />
     </div>
+  )
+}
+
+/** On a phone the title block is not there: whom the job is given to is said where work begins. */
+function GivenOnPhone({ job }: { job: string }) {
+  const { pathname } = useLocation()
+  if (!pathname.endsWith('/safety')) return null
+  return (
+    <p className="flex items-baseline gap-2 border-b border-line px-4 py-2 text-label desk:hidden">
+      <span className="shrink-0 text-mute">Given to</span>
+      <GivenTo job={job} />
+    </p>
   )
 }
 
