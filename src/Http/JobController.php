@@ -11,6 +11,8 @@ use App\Http\Wire\UnreadableJson;
 use App\Security\Permission;
 use App\Security\Person;
 use App\UseCase\ChangePlan;
+use App\UseCase\CheckedKind;
+use App\UseCase\Choices;
 use App\UseCase\CreateJob;
 use App\UseCase\IdentifyCable;
 use App\UseCase\JudgeChoices;
@@ -109,16 +111,16 @@ final readonly class JobController
 
     #[Route('/api/jobs/{id}/kits', methods: ['GET'])]
     #[IsGranted(Permission::Read->value)]
-    public function kits(string $id, Request $request, JudgeChoices $judge): JsonResponse
+    public function kits(string $id, Request $request, JudgeChoices $judge, Unchecked $unchecked): JsonResponse
     {
-        return new JsonResponse(ChoiceJson::page($judge->kits($id, PageNumber::of($request))));
+        return self::choices($judge->kits($id, PageNumber::of($request)), $unchecked);
     }
 
     #[Route('/api/jobs/{id}/connectors', methods: ['GET'])]
     #[IsGranted(Permission::Read->value)]
-    public function connectors(string $id, Request $request, JudgeChoices $judge): JsonResponse
+    public function connectors(string $id, Request $request, JudgeChoices $judge, Unchecked $unchecked): JsonResponse
     {
-        return new JsonResponse(ChoiceJson::page($judge->connectors($id, PageNumber::of($request))));
+        return self::choices($judge->connectors($id, PageNumber::of($request)), $unchecked);
     }
 
     #[Route('/api/jobs/{id}/ends/{end}/identification', requirements: ['end' => 'A|B'], methods: ['GET'])]
@@ -126,6 +128,13 @@ final readonly class JobController
     public function identification(string $id, End $end, IdentifyCable $identify): JsonResponse
     {
         return new JsonResponse(IdentifiedJson::of($identify($id, $end)));
+    }
+
+    private static function choices(Choices $choices, Unchecked $unchecked): JsonResponse
+    {
+        return new JsonResponse([
+            ...ChoiceJson::page($choices), 'unchecked' => $unchecked->json(CheckedKind::Connector, $choices->connectors()),
+        ]);
     }
 
     /** Who withdraws what is decided where the entry is known that is withdrawn. */

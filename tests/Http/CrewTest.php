@@ -112,6 +112,9 @@ final class CrewTest extends ApiTestCase
         self::assertTrue(\is_array($plan) && \is_int($version));
         self::assertSame(200, $this->plan(self::NO_FIT, $version, [...$plan, 'connector' => $marked])->getStatusCode());
         $crew = '/api/jobs/'.self::NO_FIT.'/crew';
+        $pdf = implode(' ', PdfText::lines((string) $this->call('GET', '/api/jobs/'.self::NO_FIT.'/record.pdf')->getContent()));
+        self::assertStringContainsString('not checked by a second person', $pdf);
+        self::assertContains($marked, self::listAt($this->call('GET', '/api/jobs/'.self::NO_FIT.'/connectors'), 'unchecked'));
         self::assertSame(
             [[], [$marked]],
             [self::at($this->call('GET', $crew), 'uncheckedCables'), self::at($this->call('GET', $crew), 'uncheckedConnectors')],

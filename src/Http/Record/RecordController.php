@@ -8,6 +8,7 @@ use App\Security\Permission;
 use App\UseCase\Chain\VerifyChains;
 use App\UseCase\PlanJob;
 use App\UseCase\ShowJob;
+use App\UseCase\UncheckedSheets;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Saying\Reader;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -19,7 +20,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 final readonly class RecordController
 {
-    public function __construct(private ShowJob $showJob, private VerifyChains $verify)
+    public function __construct(private ShowJob $showJob, private VerifyChains $verify, private UncheckedSheets $unchecked)
     {
     }
 
@@ -43,7 +44,7 @@ final readonly class RecordController
         $unit = LengthUnit::tryFrom($request->query->getString('unit')) ?? $job->stored->draft->unit;
 
         return new Response(
-            RecordPdf::of($job, new Reader($unit), ($this->verify)($job->stored->id)->isSound()),
+            RecordPdf::of($job, new Reader($unit), ($this->verify)($job->stored->id)->isSound(), ($this->unchecked)($job->plan->job)),
             headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => self::named($job->stored->name, '.pdf')],
         );
     }

@@ -13,11 +13,13 @@ final readonly class RecordPdf
     private const MARGIN = 16.0;
     private const WIDTH = 178.0;
 
-    private function __construct(private Paper $pdf, private PlannedJob $job, private Reader $reader, private bool $isUnbroken)
+    /** @param list<string> $unchecked names of cables and connectors that only their writer has looked at */
+    private function __construct(private Paper $pdf, private PlannedJob $job, private Reader $reader, private bool $isUnbroken, private array $unchecked)
     {
     }
 
-    public static function of(PlannedJob $job, Reader $reader, bool $isUnbroken): string
+    /** @param list<string> $unchecked names of cables and connectors that only their writer has looked at */
+    public static function of(PlannedJob $job, Reader $reader, bool $isUnbroken, array $unchecked): string
     {
         $pdf = Paper::a4();
         $pdf->setCreator('Berm');
@@ -27,7 +29,7 @@ final readonly class RecordPdf
         $pdf->setMargins(self::MARGIN, 14, self::MARGIN);
         $pdf->setAutoPageBreak(true, 16);
         $pdf->AddPage();
-        $record = new self($pdf, $job, $reader, $isUnbroken);
+        $record = new self($pdf, $job, $reader, $isUnbroken, $unchecked);
         $record->head();
         $record->facts();
         $record->obstacles();
@@ -69,9 +71,13 @@ final readonly class RecordPdf
         }
     }
 
-    /** What stands in the way, in the words that the page and the gates use. */
+    /** What only its writer has looked at, and what stands in the way, in the words that the page and the gates use. */
     private function obstacles(): void
     {
+        foreach ($this->unchecked as $sheet) {
+            $this->font(9, 'B');
+            $this->pdf->MultiCell(0, 5, "$sheet: not checked by a second person.", 0, 'L');
+        }
         foreach ($this->job->plan->obstacles as $obstacle) {
             $this->font(9, 'B');
             $this->pdf->MultiCell(0, 5, $this->reader->say($obstacle->reason), 0, 'L');

@@ -1,11 +1,13 @@
 import type { UseInfiniteQueryResult, InfiniteData } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
-import type { Choice, ChoicePage } from '../api/types'
+import { isAmong } from '../api/checks'
+import type { Choice, ChoicePage, SheetRevision } from '../api/types'
 import { sayFine } from '../domain/length'
 import { say } from '../domain/sentence'
 import { Button } from '../ui/Button'
 import { classes } from '../ui/classes'
 import { useUnit } from '../ui/UnitContext'
+import { NotCheckedMark } from './NotChecked'
 import { OutcomeWord } from './Verdict'
 
 type ItemProps = {
@@ -25,6 +27,7 @@ type ChoiceListProps = ItemProps & {
 /** Kits or connectors, the best first; those that do not fit are folded away, the nearest on top, each with what is against it. */
 export function ChoiceList({ label, pages, ...item }: ChoiceListProps) {
   const choices = pages.data?.pages.flatMap((page) => page.choices) ?? []
+  const unchecked = pages.data?.pages.flatMap((page) => page.unchecked) ?? []
   const first = pages.data?.pages[0]
   if (!first || first.total === 0) return null
   const possible = choices.filter((choice) => choice.outcome !== 'does-not-fit' || item.isChosen(choice))
@@ -39,7 +42,7 @@ export function ChoiceList({ label, pages, ...item }: ChoiceListProps) {
       {first.possible === 0 && <p className="font-semibold">None of them fits. The nearest comes first below.</p>}
       <ul aria-label={label} className="border-t-2 border-ink">
         {possible.map((choice) => (
-          <ChoiceItem key={item.title(choice) + item.detail(choice)} choice={choice} {...item} />
+          <ChoiceItem key={item.title(choice) + item.detail(choice)} choice={choice} unchecked={unchecked} {...item} />
         ))}
       </ul>
       {others.length === 0 && more}
@@ -50,7 +53,7 @@ export function ChoiceList({ label, pages, ...item }: ChoiceListProps) {
           </summary>
           <ul aria-label={`${label}: do not fit`} className="border-t border-line">
             {others.map((choice) => (
-              <ChoiceItem key={item.title(choice) + item.detail(choice)} choice={choice} {...item} />
+              <ChoiceItem key={item.title(choice) + item.detail(choice)} choice={choice} unchecked={unchecked} {...item} />
             ))}
           </ul>
           {others.length > 0 && more}
@@ -60,7 +63,9 @@ export function ChoiceList({ label, pages, ...item }: ChoiceListProps) {
   )
 }
 
-function ChoiceItem({ choice, isChosen, title, detail, onChoose, below }: ItemProps & { choice: Choice }) {
+type ChoiceItemProps = ItemProps & { choice: Choice; unchecked: SheetRevision[] }
+
+function ChoiceItem({ choice, unchecked, isChosen, title, detail, onChoose, below }: ChoiceItemProps) {
   const unit = useUnit()
   return (
     <li className={classes('border-b border-line', isChosen(choice) && 'border-l-8 border-l-ink bg-soft')}>
@@ -73,7 +78,9 @@ function ChoiceItem({ choice, isChosen, title, detail, onChoose, below }: ItemPr
       >
         <span className="font-semibold">{title(choice)}</span>
         <span className="grid grid-cols-[1fr_auto] items-baseline gap-x-4">
-          <span className="text-label text-mute">{detail(choice)}</span>
+          <span className="text-label text-mute">
+            {detail(choice)} {isAmong(unchecked, choice.connector) && <NotCheckedMark />}
+          </span>
           <OutcomeWord outcome={choice.outcome} />
         </span>
         {choice.worst && choice.outcome !== 'fits' && (
