@@ -29,7 +29,6 @@ foreach ($views as [$name, $path, $words]) {
 }
 $desk->go($job(6).'/cables')->see('What differs')->press('What is it?')->see('does not agree with the cable')
     ->shot("$folder/what-is-it.png");
-$desk->press('Condition')->see('Dew point')->shot("$folder/condition.png");
 $desk->go('/cables')->see('found')->fill(
     'As the drum or the record has it', '3x150 cu paper belted',
 )->see('1 found')->pressFirst('3×150')->see('An estimate')->shot("$folder/paper-cable.png");
@@ -39,6 +38,10 @@ $desk->go('/kits/drafts/quillon-straight-12')->see(
     'It fits, and everything covers what it must.',
 )->press('Sizes')->see('Over the insulation')->shot("$folder/authoring.png");
 $desk->close();
+
+$office = Page::open();
+$office->signIn('administrator')->go('/people')->see('Wren Addlery')->press('Change Ines Farrow')->see('Suspend')->shot("$folder/people.png");
+$office->close();
 
 $trench = Page::open(390, 844, 'dark');
 $trench->signIn('jointer')->go($job(2).'/build')->see('window')->shot("$folder/trench-night.png");

@@ -74,6 +74,9 @@ export function WithHead() {
           </div>
         </nav>
         <span className="flex items-center gap-4 text-label">
+          <Link to="/you" className="min-h-11 content-center px-1 text-plan underline underline-offset-4 desk:hidden">
+            You
+          </Link>
           <span className="max-desk:hidden">
             <Link to="/you" className="underline-offset-4 hover:underline">
               {person?.shownAs}, {person?.role}
