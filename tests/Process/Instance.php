@@ -78,7 +78,7 @@ final readonly class Instance
 
     public function database(string $command): void
     {
-        self::run('env', "BERM_STATE=$this->state", "$this->clone/tools/pg.sh", $command);
+        self::run('env', '-u', 'PG_FAST', "BERM_STATE=$this->state", "$this->clone/tools/pg.sh", $command);
     }
 
     /** In a session of its own, so that all that it began ends with it, except what runs in the background. */
