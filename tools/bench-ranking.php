@@ -17,7 +17,7 @@ require dirname(__DIR__).'/vendor/autoload.php';
 require_once dirname(__DIR__).'/core/bench/lib.php';
 require_once dirname(__DIR__).'/core/bench/catalogue.php';
 
-$url = parse_url((string) getenv('DATABASE_URL'));
+$url = parse_url((string) getenv('BERM_OWNER_URL'));
 $pdo = new PDO(
     sprintf('pgsql:host=%s;port=%d;dbname=%s', $url['host'], $url['port'], ltrim($url['path'], '/')),
     urldecode($url['user']),
@@ -29,7 +29,8 @@ $pdo = new PDO(
 function load(PDO $pdo): void
 {
     $sheet = $pdo->prepare(
-        "INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at) VALUES (?, ?, ?, ?, ?, 'bench', now())",
+        "INSERT INTO sheet (kind, sheet_id, revision, title, body, added_by, added_at, added_by_id, digest)
+         VALUES (?, ?, ?, ?, ?, 'bench', now(), 'berm', repeat('0', 64))",
     );
     $pdo->exec(
         'CREATE TABLE bench_size (joint bool, volts int, conductor_min float, conductor_max float, insulation_min bigint, insulation_max bigint, oversheath_min bigint, oversheath_max bigint, diameter_min bigint, diameter_max bigint, length_min bigint, length_max bigint, passes bigint, insulations text[], screens text[], places text[], armours text[], cores int)',

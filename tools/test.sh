@@ -7,13 +7,21 @@ what=${1:-all}
 wants() { [ "$what" = all ] || [ "$what" = "$1" ]; }
 step() { printf '\n== %s\n' "$*"; }
 
-tools/build.sh
-if wants web || wants static; then
+# The page's tests and those of the core take turns at two processors: side by side.
+page() {
   step "The page: types, rules, format, unit tests"
   (cd web && npx --no-install tsc --noEmit && npx --no-install eslint . && npx --no-install prettier --check --log-level warn . && npx --no-install vitest run)
   step "The contract and the open formats, by tools of others"
   (cd web && npx --no-install redocly lint ../openapi.yaml --config ../tools/redocly.yaml --format=stylish 2>&1 | grep -v '^ *[║╔╚]')
   node tools/json-schemas.mjs
+}
+tools/build.sh
+beside=
+if [ "$what" = all ]; then
+  page > "$state/page.log" 2>&1 &
+  beside=$!
+elif wants web || wants static; then
+  page
 fi
 if wants static; then
   step "PHP: lines that people can read"
@@ -28,6 +36,10 @@ fi
 if wants core; then
   step "The core"
   vendor/bin/phpunit --testsuite core --no-progress
+fi
+if [ -n "$beside" ]; then
+  wait "$beside" || { cat "$state/page.log"; die "the page is not as it should be: see above"; }
+  cat "$state/page.log"
 fi
 if wants app || wants journey || wants fuzz; then
   step "A database for the tests"
