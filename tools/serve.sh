@@ -164,8 +164,12 @@ begin() {
   esac
 }
 
+port_is_free() { is_free "$1" || die "port $1 is in use by another program, or only the administrator may take it: choose one with BERM_PORT=8012 ./berm start"; }
+
 start() {
-  local port=$1 part was; was=$(cat "$conf/started" 2>/dev/null || true)
+  local port=$1 part was old; was=$(cat "$conf/started" 2>/dev/null || true); old=$(sed 's/.*://' "$conf/at" 2>/dev/null || true)
+  # Before anything is ended that runs.
+  [ "$old" = "$port" ] || port_is_free "$port"
   settings "$port"
   local now; now=$(find "$conf" -name "*.conf" -o -name "tls.*" | sort | xargs cat | sha256sum)
   for part in nginx fpm; do rotate "$server_user" "$log/$part.log"; done
@@ -174,7 +178,7 @@ start() {
     say "The server did not answer: it is started again."
     was=; end nginx; end fpm
   fi
-  leads nginx || { end nginx; is_free "$port" || die "port $port is in use by another program, or only the administrator may take it: choose one with BERM_PORT=8012 ./berm start"; }
+  leads nginx || { end nginx; port_is_free "$port"; }
   : > "$state/serve.log"
   for part in fpm nginx; do
     leads "$part" && continue
