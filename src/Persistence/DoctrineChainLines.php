@@ -14,11 +14,6 @@ final readonly class DoctrineChainLines implements ChainLines
     {
     }
 
-    public function jobs(): array
-    {
-        return array_map(Stored::text(...), $this->connection->fetchFirstColumn('SELECT id FROM job ORDER BY id'));
-    }
-
     public function all(?string $job): iterable
     {
         $rows = $this->connection->iterateNumeric(

@@ -7,9 +7,6 @@ namespace App\UseCase\Chain;
 /** Logs and sheets as they are kept, read anew each time: nothing of it comes from a cache. */
 interface ChainLines
 {
-    /** @return list<string> ids of all jobs */
-    public function jobs(): array;
-
     /**
      * @param string|null $job of one only
      *
