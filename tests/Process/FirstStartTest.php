@@ -6,7 +6,6 @@ namespace App\Tests\Process;
 
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
-use Symfony\Component\Process\Exception\ProcessSignaledException;
 
 /** A first start that is killed, at whatever moment, is made good by the next one. */
 final class FirstStartTest extends TestCase
@@ -28,20 +27,10 @@ final class FirstStartTest extends TestCase
         }
     }
 
+    /** With all that it began, except what has left for the background. */
     private function killedAfter(Instance $berm, int $milliseconds): int
     {
-        $start = $berm->process('start');
-        $start->start();
-        // Not a wait for something to happen: the moment is what is tried.
-        usleep(1000 * $milliseconds);
-        foreach ($berm->sessionOf($start) as $pid) {
-            posix_kill($pid, \SIGKILL);
-        }
-        try {
-            $start->wait();
-        } catch (ProcessSignaledException) {
-            // As it was meant.
-        }
+        $berm->killedAfter($milliseconds / 1000, 'start');
 
         return $milliseconds;
     }

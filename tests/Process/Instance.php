@@ -6,6 +6,7 @@ namespace App\Tests\Process;
 
 use App\Tests\Journey\Visitor;
 use PHPUnit\Framework\Assert;
+use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Symfony\Component\Process\Process;
 
 /** Berm as it runs by ./berm start, in a state folder of its own; what is killed is found among its own processes. */
@@ -84,12 +85,28 @@ final readonly class Instance
     /** In a session of its own, so that all that it began ends with it, except what runs in the background. */
     public function process(string ...$arguments): Process
     {
+        return $this->command(['setsid', '--wait', "$this->clone/berm", ...$arguments]);
+    }
+
+    /** Ended by force with everything in its group after so many seconds, whatever it is at. */
+    public function killedAfter(float $seconds, string ...$arguments): void
+    {
+        try {
+            $this->command(['setsid', '--wait', 'timeout', '--signal=KILL', (string) $seconds, "$this->clone/berm", ...$arguments])->run();
+        } catch (ProcessSignaledException) {
+            // As it was meant.
+        }
+    }
+
+    /** @param array<string> $command */
+    private function command(array $command): Process
+    {
         $environment = [
             'BERM_PORT' => (string) $this->port, 'BERM_STATE' => $this->state ?? false, 'BERM_IN_TURN' => false, 'APP_ENV' => false,
             'APP_DEBUG' => false, ...$this->settings,
         ];
 
-        return new Process(['setsid', '--wait', "$this->clone/berm", ...$arguments], $this->clone, $environment, null, 120);
+        return new Process(array_values($command), $this->clone, $environment, null, 120);
     }
 
     /** What a page that needs every part is answered with; 0 when nobody answers. */
@@ -126,21 +143,6 @@ final readonly class Instance
         }
 
         return $ours;
-    }
-
-    /** @return list<int> all that a command began and that did not leave for the background */
-    public function sessionOf(Process $command): array
-    {
-        $of = $session = [];
-        foreach (explode("\n", self::run('ps', '-eo', 'pid=,ppid=,sess=')) as $line) {
-            [$pid, $parent, $leader] = [...array_map(intval(...), (array) preg_split('/\s+/', trim($line))), 0, 0, 0];
-            $of[$pid] = $leader;
-            if (\in_array($command->getPid(), [$pid, $parent], true) && $leader !== posix_getsid(posix_getpid())) {
-                $session[] = $leader;
-            }
-        }
-
-        return array_keys(array_filter($of, static fn (int $leader): bool => \in_array($leader, $session, true)));
     }
 
     /** @return list<int> those whose name is like this */
