@@ -10,7 +10,7 @@ use Berm\Core\Cable\MetallicScreen;
 use Berm\Core\File\ConnectorFile;
 use Berm\Core\File\Fields;
 use Berm\Core\File\KitSheetFile;
-use Berm\Core\Kit\PartKind;
+use Berm\Core\Kit\StockKind;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\Test;
@@ -60,7 +60,7 @@ final class SchemaTest extends TestCase
         self::assertSame(self::values(InsulationMaterial::cases()), self::enum('properties.insulations.items'));
         self::assertSame(self::values(MetallicScreen::cases()), self::enum('properties.metallicScreens.items'));
         self::assertSame(self::values(LayerKind::cases()), self::enum('$defs.layer'));
-        self::assertSame(self::values(PartKind::cases()), self::enum('$defs.part.properties.kind'));
+        self::assertSame(self::values(StockKind::cases()), self::enum('$defs.part.properties.kind'));
     }
 
     /**

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Berm\Core\Assembly;
 
 use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\Cores;
 use Berm\Core\Cable\End;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Formula\Values;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\Section\Causes;
 use Berm\Core\Site\Site;
 
 /** All that one accessory is made of and where: its cables, the kit's sheet and size, the connector, the site. They travel together. */
@@ -54,6 +57,20 @@ final readonly class Assembly
     public function values(CableEnd $cable): Values
     {
         return RuleValues::of($cable, $this->size->dimensions, $this->connector, $this->site);
+    }
+
+    /** The same with what is not exact about diameters and the connector. */
+    public function valuesWith(CableEnd $cable, Causes $causes): Values
+    {
+        return RuleValues::of($cable, $this->size->dimensions, $this->connector, $this->site)->withAll(RuleValues::inexact($cable, $causes));
+    }
+
+    /** The core that a cut of an end is made on: the one that is looked at, or null where the cut goes round all. */
+    public function coreOf(End $end, Cut $cut, int $core): ?int
+    {
+        $isShared = 1 === $this->cores() || Cores::Three === $this->cable($end)->cores() && !$cut->isOfCore();
+
+        return $isShared ? null : $core;
     }
 
     /** Places side by side: the most cores of its cables. */

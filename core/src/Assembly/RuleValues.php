@@ -8,7 +8,9 @@ use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Formula\Values;
+use Berm\Core\Margin\Locus;
 use Berm\Core\Quantity\Length;
+use Berm\Core\Section\Causes;
 use Berm\Core\Site\Site;
 
 /** The quantities that a kit's formulas are worked out with, for one end. */
@@ -39,6 +41,32 @@ final class RuleValues
             'place' => $site->place?->value,
             'mounting' => $site->mounting?->value,
         ]);
+    }
+
+    /**
+     * The lengths among them that are not exact, with their causes.
+     *
+     * @return array<string, Locus>
+     */
+    public static function inexact(CableEnd $cable, Causes $causes): array
+    {
+        $over = static fn (LayerKind $layer): ?Locus => $causes->diameter($cable, $layer);
+        $wall = static fn (LayerKind $inner, LayerKind $outer): ?Locus => null === $over($inner) ? null : $over($outer)?->minus($over($inner))->times(0.5);
+
+        return array_filter([
+            'connector_diameter' => $causes->connectorDiameter(),
+            'barrel_growth' => $causes->growth($cable->end),
+            'conductor_diameter' => $over(LayerKind::Conductor),
+            'insulation_diameter' => $over(LayerKind::Insulation),
+            'insulation_thickness' => $wall(LayerKind::Conductor, LayerKind::Insulation),
+            'insulation_screen_diameter' => $over(LayerKind::InsulationScreen),
+            'insulation_screen_thickness' => $wall(LayerKind::Insulation, LayerKind::InsulationScreen),
+            'metallic_screen_diameter' => $over(LayerKind::MetallicScreen),
+            'lead_sheath_diameter' => $over(LayerKind::LeadSheath),
+            'bedding_diameter' => $over(LayerKind::Bedding),
+            'armour_diameter' => $over(LayerKind::Armour),
+            'oversheath_diameter' => $over(LayerKind::Oversheath),
+        ], static fn (?Locus $locus): bool => null !== $locus);
     }
 
     /** Every diameter of this cable that one of the names rests on was read on it, and not taken from its type. */

@@ -23,7 +23,7 @@ use Berm\Core\MarkOut\Mark;
 use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Place\Register;
 use Berm\Core\Quantity\Judgement;
-use Berm\Core\Section\Lap;
+use Berm\Core\Section\Ruling;
 
 /** What the log adds up to: of each thing, the last entry that was not withdrawn and was written for what is planned now. */
 final readonly class BuildState
@@ -106,14 +106,14 @@ final readonly class BuildState
         return $holds ? $accepted : null;
     }
 
-    /** @return Done<LapAccepted>|null while it covers no less than it did then */
-    public function lapAcceptance(Lap $lap): ?Done
+    /** @return Done<LapAccepted>|null while it leaves no less than it did then */
+    public function acceptanceOf(Ruling $ruling): ?Done
     {
-        $accepted = $this->last(LapAccepted::class, $lap->place->path());
+        $accepted = $this->last(LapAccepted::class, $ruling->place->path());
         $basis = $accepted?->entry->basis;
         $then = $basis?->value;
-        $holds = null === $basis || null !== $then && true === $basis->window?->equals($lap->coverage->window)
-            && $lap->coverage->window->margin($then)->isAtMost($lap->judgement->margin);
+        $holds = null === $basis || null !== $then && true === $basis->window?->equals($ruling->window)
+            && $ruling->window->margin($then)->isAtMost($ruling->window->margin($ruling->value));
 
         return $holds ? $accepted : null;
     }

@@ -16,7 +16,7 @@ final readonly class Names
 
     public function item(string $key): string
     {
-        return $this->job->sheet->parts[$key]->name ?? $this->job->sheet->contents[$key]->name ?? $key;
+        return $this->job->sheet?->nameOf($key) ?? $key;
     }
 
     /** As the sheet's author wrote it: its trade words are said in the reader's own. */

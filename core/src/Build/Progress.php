@@ -7,8 +7,8 @@ namespace Berm\Core\Build;
 use Berm\Core\Cable\Where;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Formula\Values;
+use Berm\Core\Kit\Item;
 use Berm\Core\Kit\KitSheet;
-use Berm\Core\Kit\Part;
 use Berm\Core\Kit\Stage;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkOut;
@@ -89,14 +89,14 @@ final readonly class Progress
         return $this->first(static fn (Stage $stage): bool => \in_array($cut, $stage->cuts, true));
     }
 
-    public function stageParking(string $part): ?Stage
+    public function stageParking(string $item): ?Stage
     {
-        return $this->first(static fn (Stage $stage): bool => \in_array($part, $stage->parks, true));
+        return $this->first(static fn (Stage $stage): bool => \in_array($item, $stage->parks, true));
     }
 
-    public function stageInstalling(string $part): ?Stage
+    public function stageInstalling(string $item): ?Stage
     {
-        return $this->first(static fn (Stage $stage): bool => \in_array($part, $stage->installs, true));
+        return $this->first(static fn (Stage $stage): bool => \in_array($item, $stage->installs, true));
     }
 
     public function stageFittingConnector(): ?Stage
@@ -140,7 +140,7 @@ final readonly class Progress
      */
     private static function bareStages(KitSheet $sheet): array
     {
-        $parked = array_map(static fn (Part $part): string => $part->key, $sheet->parkedParts());
+        $parked = array_map(static fn (Item $item): string => $item->key, $sheet->parkedItems());
 
         return [
             Stage::bare('park', 'Park what cannot be put on later', $parked, [], false),

@@ -9,7 +9,7 @@ use Berm\Core\Cable\Where;
 use Berm\Core\Check\Check;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\CheckVerdict;
-use Berm\Core\Kit\Part;
+use Berm\Core\Kit\Item;
 use Berm\Core\Kit\Stage;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\Quantity\Range;
@@ -28,7 +28,7 @@ final readonly class Task
         public Sentence $title,
         public Where $where,
         public ?Mark $mark = null,
-        public ?Part $part = null,
+        public ?Item $item = null,
         public ?Check $check = null,
         /** The limits of a length that a check asks for. */
         public ?Range $window = null,
@@ -38,12 +38,12 @@ final readonly class Task
     ) {
     }
 
-    public static function park(Stage $stage, Part $part, End $end, bool $isDone): self
+    public static function park(Stage $stage, Item $item, End $end, bool $isDone): self
     {
-        $each = $part->isPerCore ? ' of each core' : '';
-        $title = Sentence::of("Park the {part}$each on end {$end->value}", ['part' => lcfirst($part->name)]);
+        $each = $item->isPerCore ? ' of each core' : '';
+        $title = Sentence::of("Park the {part}$each on end {$end->value}", ['part' => lcfirst($item->name)]);
 
-        return new self(TaskKind::Park, $stage, $isDone, false, $title, Where::of($end, null), part: $part);
+        return new self(TaskKind::Park, $stage, $isDone, false, $title, Where::of($end, null), item: $item);
     }
 
     public static function cut(Stage $stage, Mark $mark, BuildState $build): self

@@ -43,9 +43,9 @@ final readonly class TaskLadder
     {
         $tasks = [];
         foreach ($this->parking->sides as $side) {
-            foreach ($side->parts as $part) {
-                if (\in_array($part->key, $stage->parks, true)) {
-                    $tasks[] = Task::park($stage, $part, $side->end, $this->build->isParked($part->key));
+            foreach ($side->items as $item) {
+                if (\in_array($item->key, $stage->parks, true)) {
+                    $tasks[] = Task::park($stage, $item, $side->end, $this->build->isParked($item->key));
                 }
             }
         }

@@ -8,6 +8,7 @@ use Berm\Core\Cable\CableEnd;
 use Berm\Core\Conductor\ConductorMaterial;
 use Berm\Core\Conductor\SizeRange;
 use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Toleranced;
 
 /** One side of a connector, or a lug's: the conductors that it takes and how far they go in. */
 final readonly class Barrel
@@ -37,7 +38,13 @@ final readonly class Barrel
     /** How much longer this side is once it is crimped; zero for bolts, and where the maker does not say. */
     public function growth(): Length
     {
-        return $this->crimps?->totalGrowth() ?? Length::ofNanometres(0);
+        return $this->grows()->value;
+    }
+
+    /** The same, with what its maker allows it to differ. */
+    public function grows(): Toleranced
+    {
+        return $this->crimps?->totalGrowth() ?? Toleranced::exact(Length::ofNanometres(0));
     }
 
     public function equals(self $other): bool

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Berm\Core\Connector;
 
 use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Tolerance;
+use Berm\Core\Quantity\Toleranced;
 
 /** How a connector is crimped. */
 final readonly class Crimps
@@ -12,21 +14,24 @@ final readonly class Crimps
     private function __construct(
         public string $die,
         public int $perSide,
-        /** How much longer each crimp makes it; null where the maker does not say. */ public ?Length $growth,
+        /** How much longer each crimp makes it; null where the maker does not say. */
+        public ?Toleranced $growth,
     ) {
     }
 
     /** @throws ImpossibleConnector */
-    public static function of(string $die, int $perSide, ?Length $growth): self
+    public static function of(string $die, int $perSide, ?Toleranced $growth): self
     {
-        return null === $growth || $growth->isLessThan(Length::ofMillimetres(10))
+        return null === $growth || $growth->most()->isLessThan(Length::ofMillimetres(10))
             ? new self($die, $perSide, $growth)
-            : throw ImpossibleConnector::growth($growth);
+            : throw ImpossibleConnector::growth($growth->most());
     }
 
     /** All that one side grows. */
-    public function totalGrowth(): ?Length
+    public function totalGrowth(): ?Toleranced
     {
-        return $this->growth?->times($this->perSide);
+        return null === $this->growth ? null : Toleranced::of($this->growth->value->times($this->perSide), Tolerance::of(
+            $this->growth->tolerance->below->times($this->perSide), $this->growth->tolerance->above->times($this->perSide),
+        ));
     }
 }

@@ -39,6 +39,12 @@ final class ImpossibleConnector extends \DomainException implements CoreError
     }
 
     /** @internal */
+    public static function share(float $share): self
+    {
+        return new self(\sprintf('moves its conductors by %s of its growth: give a number from 0 to 1.', $share));
+    }
+
+    /** @internal */
     public static function order(int $count): self
     {
         return new self(\sprintf('has %d bolts, but the order does not name each of them once: number them from 1 to %d.', $count, $count));

@@ -18,6 +18,7 @@ final readonly class Specification
         public ?Bolts $bolts,
         /** Of a lug. */
         public ?Pad $pad,
+        public Seating $seating,
     ) {
     }
 

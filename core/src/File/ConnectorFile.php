@@ -16,7 +16,9 @@ use Berm\Core\Connector\ConnectorClass;
 use Berm\Core\Connector\ConnectorKind;
 use Berm\Core\Connector\Crimps;
 use Berm\Core\Connector\Fixing;
+use Berm\Core\Connector\ImpossibleConnector;
 use Berm\Core\Connector\Pad;
+use Berm\Core\Connector\Seating;
 use Berm\Core\Connector\Specification;
 use Berm\Core\Quantity\Torque;
 
@@ -56,7 +58,8 @@ final class ConnectorFile
         $materials = $file->choices('materials', ConductorMaterial::class);
         $sizes = $file->object('conductor', RangeFile::readSizes(...));
         $crimps = static fn (Fields $crimps): Crimps => Crimps::of(
-            $crimps->text('die', 80), $crimps->integer('perSide', 1, 20), $crimps->optionalLength('growth'),
+            $crimps->text('die', 80), $crimps->integer('perSide', 1, 20),
+            $crimps->has('growth') ? TolerancedFile::read($crimps, 'growth') : null,
         );
 
         return Barrel::of(
@@ -95,7 +98,7 @@ final class ConnectorFile
             'boreDepth' => $barrel->depth->toText(),
             ...(null === $crimps ? [] : ['crimps' => [
                 'die' => $crimps->die, 'perSide' => $crimps->perSide,
-                ...(null === $crimps->growth ? [] : ['growth' => $crimps->growth->toText()]),
+                ...(null === $crimps->growth ? [] : ['growth' => TolerancedFile::write($crimps->growth)]),
             ]]),
         ];
     }
@@ -113,7 +116,30 @@ final class ConnectorFile
             $file->optionalObject(
                 'pad', static fn (Fields $pad): Pad => new Pad($pad->length('width'), $pad->integer('holes', 1, 8), $pad->length('hole')),
             ),
+            self::seating($file),
         );
+    }
+
+    /** @throws ImpossibleConnector */
+    private static function seating(Fields $file): Seating
+    {
+        return Seating::of(
+            $file->optionalLength('shortOfHome'),
+            $file->optionalObject('diameterTolerance', TolerancedFile::readTolerance(...)),
+            $file->has('growthMovesConductors') ? $file->number('growthMovesConductors', 0, 1) : null,
+        );
+    }
+
+    /** @return array<string, mixed> what is as common practice has it is left out */
+    private static function writeSeating(Seating $seating): array
+    {
+        $usual = Seating::of();
+
+        return [
+            ...($seating->short->equals($usual->short) ? [] : ['shortOfHome' => $seating->short->toText()]),
+            ...($seating->diameter->equals($usual->diameter) ? [] : ['diameterTolerance' => TolerancedFile::writeTolerance($seating->diameter)]),
+            ...($seating->share === $usual->share ? [] : ['growthMovesConductors' => $seating->share]),
+        ];
     }
 
     private static function bolts(Fields $file): Bolts
@@ -151,6 +177,7 @@ final class ConnectorFile
                 'holes' => $specification->pad->holes,
                 'hole' => $specification->pad->hole->toText(),
             ]]),
+            ...self::writeSeating($specification->seating),
         ];
     }
 }

@@ -146,11 +146,32 @@ final class Fields
     }
 
     /**
+     * Looks into a list before its turn: nothing is noted, and what cannot be read is left out.
+     *
+     * @template T
+     *
+     * @param callable(self): T $look
+     *
+     * @return list<T>
+     */
+    public function peek(string $key, callable $look): array
+    {
+        $values = $this->values[$key] ?? null;
+        $seen = [];
+        foreach (\is_array($values) ? \array_slice($values, 0, 500) : [] as $value) {
+            $one = \is_array($value) ? self::make($value, '', new Problems(), $look) : null;
+            $seen = null === $one ? $seen : [...$seen, $one];
+        }
+
+        return $seen;
+    }
+
+    /**
      * An object used as a table: any key, each value read the same way.
      *
      * @template T
      *
-     * @param callable(self): T $make
+     * @param callable(self, string): T $make
      *
      * @return array<string, T>
      */
@@ -158,7 +179,8 @@ final class Fields
     {
         $made = [];
         foreach ($this->array($key) as $name => $value) {
-            $one = self::make($value, $this->at($key).'.'.$name, $this->problems, $make);
+            $ofName = static fn (self $fields): mixed => $make($fields, (string) $name);
+            $one = self::make($value, $this->at($key).'.'.$name, $this->problems, $ofName);
             if (null !== $one) {
                 $made[(string) $name] = $one;
             }

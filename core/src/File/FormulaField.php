@@ -8,6 +8,7 @@ use Berm\Core\Formula\BadFormula;
 use Berm\Core\Formula\Dimension;
 use Berm\Core\Formula\Formula;
 use Berm\Core\Formula\Vocabulary;
+use Berm\Core\Kit\Asked;
 
 /** Formulas in open files: a text, checked when it is read. @internal */
 final readonly class FormulaField
@@ -17,9 +18,15 @@ final readonly class FormulaField
     {
     }
 
-    public function forPlaces(): self
+    /** @param list<string> $edges of items, as formulas have them */
+    public function forPlaces(array $edges): self
     {
-        return new self($this->vocabulary->forPlaces(), $this->knowsNames);
+        return new self($this->vocabulary->forPlaces($edges), $this->knowsNames);
+    }
+
+    public function asking(Asked ...$asked): self
+    {
+        return new self($this->vocabulary->asking(...$asked), $this->knowsNames);
     }
 
     public function length(Fields $file, string $key): Formula

@@ -11,14 +11,17 @@ use Berm\Core\Conductor\ConductorShape;
 use Berm\Core\Conductor\SizeRange;
 use Berm\Core\Kit\KitSize;
 use Berm\Core\Kit\SizeTakes;
-use Berm\Core\Kit\TubeSize;
+use Berm\Core\Kit\Stock;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Stores\Gtin;
 
 /** The sizes of a kit in its open file. @internal */
 final class KitSizeFile
 {
-    public static function read(Fields $file): KitSize
+    /**
+     * @param array<string, Stock> $stock by key, as the sheet has it for every size
+     */
+    public static function read(Fields $file, array $stock, bool $isFirstEdition): KitSize
     {
         $label = $file->text('label', 40);
         $voltage = $file->has('ratedVoltage') ? $file->parsed(
@@ -30,7 +33,7 @@ final class KitSizeFile
         $connectorDiameter = $file->object('connectorDiameter', RangeFile::read(...));
         $connectorLength = $file->object('connectorLength', RangeFile::read(...));
         $dimensions = $file->lengths('dimensions');
-        $parts = $file->table('parts', self::tube(...));
+        $ofSize = $isFirstEdition ? FirstEdition::inSize($file, $stock) : self::stock($file, $stock);
 
         return new KitSize(
             $label,
@@ -40,7 +43,7 @@ final class KitSizeFile
             Fields::got($connectorDiameter),
             Fields::got($connectorLength),
             $dimensions,
-            $parts,
+            $ofSize,
         );
     }
 
@@ -59,17 +62,36 @@ final class KitSizeFile
         );
     }
 
-    private static function tube(Fields $file): TubeSize
+    /**
+     * @param array<string, Stock> $stock
+     *
+     * @return array<string, Stock>
+     */
+    private static function stock(Fields $file, array $stock): array
     {
-        return TubeSize::of(
-            $file->length('length'), $file->length('expandedBore'), $file->length('recoveredBore'),
-            $file->optionalLength('installedLength'), $file->optionalLength('wall'),
-            $file->has('count') ? $file->integer('count', 1, 40) : 1, $file->optionalLength('pitch'),
-        );
+        $names = implode(', ', array_keys($stock));
+        foreach (array_diff($file->keys('stock'), array_map(strval(...), array_keys($stock))) as $unknown) {
+            $file->problem('stock.'.$unknown, "is not stock of the sheet: use one of $names, or add it there.");
+        }
+        $made = $file->table('stock', static fn (Fields $one, string $key): Stock => Fields::got(
+            ($stock[$key] ?? null)?->inSize(StockFile::count($one), StockFile::ofAnyKind($one)),
+        ));
+
+        return [...$stock, ...$made];
     }
 
-    /** @return array<string, mixed> */
-    public static function write(KitSize $size): array
+    /**
+     * @param array<string, Stock> $stock by key, as the sheet has it for every size
+     *
+     * @return array<string, mixed>
+     */
+    public static function write(KitSize $size, array $stock): array
+    {
+        return [...self::writeTaken($size), 'stock' => (object) self::writeStock($size, $stock)];
+    }
+
+    /** @return array<string, mixed> all but what it is made of */
+    public static function writeTaken(KitSize $size): array
     {
         return [
             'label' => $size->label,
@@ -80,7 +102,6 @@ final class KitSizeFile
             'connectorDiameter' => RangeFile::write($size->connectorDiameter),
             'connectorLength' => RangeFile::write($size->connectorLength),
             'dimensions' => (object) array_map(static fn (Length $length): string => $length->toText(), $size->dimensions),
-            'parts' => (object) array_map(self::writeTube(...), $size->parts),
         ];
     }
 
@@ -109,16 +130,19 @@ final class KitSizeFile
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function writeTube(TubeSize $tube): array
+    /**
+     * @param array<string, Stock> $stock
+     *
+     * @return array<string, array<string, mixed>> what is the same for every size is left out
+     */
+    private static function writeStock(KitSize $size, array $stock): array
     {
-        return [
-            'length' => $tube->length->toText(), 'expandedBore' => $tube->expandedBore->toText(),
-            'recoveredBore' => $tube->recoveredBore->toText(),
-            ...($tube->installedLength->equals($tube->length) ? [] : ['installedLength' => $tube->installedLength->toText()]),
-            ...(null === $tube->wall ? [] : ['wall' => $tube->wall->toText()]),
-            ...(1 === $tube->count ? [] : ['count' => $tube->count]),
-            ...(null === $tube->pitch ? [] : ['pitch' => $tube->pitch->toText()]),
-        ];
+        $written = [];
+        foreach ($size->stock as $key => $one) {
+            $differing = StockFile::writeSize($one, $stock[$key]);
+            $written = [] === $differing ? $written : [...$written, $key => $differing];
+        }
+
+        return $written;
     }
 }

@@ -7,11 +7,11 @@ namespace Berm\Core\File;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\Where;
 use Berm\Core\Check\CheckPlace;
-use Berm\Core\Kit\CoverageRule;
+use Berm\Core\Kit\RuleKind;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Place\Place;
-use Berm\Core\Section\LapPlace;
+use Berm\Core\Section\RulingPlace;
 
 /** Places on a job, in open files. */
 final class PlaceFile
@@ -38,17 +38,21 @@ final class PlaceFile
         return ['stage' => $place->stage, 'check' => $place->check, ...self::writeWhere($place->where)];
     }
 
-    public static function readLap(Fields $file): LapPlace
+    public static function readRuling(Fields $file): RulingPlace
     {
-        return LapPlace::of(
-            $file->text('part', 40), $file->choice('rule', CoverageRule::class), Place::named($file->text('of', 40)), self::where($file),
+        return RulingPlace::of(
+            $file->text('part', 40), $file->choice('rule', RuleKind::class), $file->has('of') ? Place::named($file->text('of', 40)) : null,
+            self::where($file),
         );
     }
 
     /** @return array<string, int|string> */
-    public static function writeLap(LapPlace $place): array
+    public static function writeRuling(RulingPlace $place): array
     {
-        return ['part' => $place->part, 'rule' => $place->rule->value, 'of' => $place->of->key, ...self::writeWhere($place->where)];
+        return [
+            'part' => $place->item, 'rule' => $place->rule->value, ...(null === $place->of ? [] : ['of' => $place->of->key]),
+            ...self::writeWhere($place->where),
+        ];
     }
 
     private static function where(Fields $file): Where

@@ -199,6 +199,11 @@ trait PlainFields
         return null !== $this->value($key);
     }
 
+    public function isObject(string $key): bool
+    {
+        return \is_array($this->value($key));
+    }
+
     /** Notes a fault of this object as a whole, or of one field. */
     public function problem(string $key, string $message): void
     {

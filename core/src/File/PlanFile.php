@@ -8,17 +8,23 @@ use Berm\Core\Fit\Finding;
 use Berm\Core\Fit\FitReport;
 use Berm\Core\Job\Obstacle;
 use Berm\Core\Job\Plan;
-use Berm\Core\Kit\Part;
+use Berm\Core\Kit\Item;
+use Berm\Core\Margin\Cause;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\MarkOut\SeenMark;
 use Berm\Core\MarkOut\SetMark;
 use Berm\Core\Parking\ParkingSide;
 use Berm\Core\Place\Place;
+use Berm\Core\Profile\Coat;
+use Berm\Core\Profile\Stretch;
+use Berm\Core\Profile\Turn;
 use Berm\Core\Quantity\Judgement;
+use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Section\Interval;
-use Berm\Core\Section\Lap;
+use Berm\Core\Section\PlacedItem;
+use Berm\Core\Section\Ruling;
 
 /** All that was computed, for people and programs to read: lengths are texts with their unit, sentences are in the job's own unit. */
 final readonly class PlanFile
@@ -47,8 +53,10 @@ final readonly class PlanFile
             'section' => null === $plan->section ? null : [
                 'layers' => array_map(self::interval(...), $plan->section->layers),
                 'connector' => self::interval($plan->section->connector),
-                'parts' => array_map(self::interval(...), $plan->section->parts),
-                'laps' => array_map($file->lap(...), $plan->section->laps),
+                'items' => array_map(self::item(...), $plan->section->items),
+                'rules' => array_map($file->ruling(...), $plan->rulings),
+                'profile' => ['core' => array_map(self::stretch(...), $plan->section->profile->core)]
+                    + (1 === $plan->markOut?->cores() ? [] : ['cable' => array_map(self::stretch(...), $plan->section->profile->cable)]),
             ],
         ];
     }
@@ -91,9 +99,47 @@ final readonly class PlanFile
     }
 
     /** @return array<string, mixed> */
-    private function lap(Lap $lap): array
+    private function ruling(Ruling $ruling): array
     {
-        return [...PlaceFile::writeLap($lap->place), ...self::judgement($lap->judgement), 'reason' => $this->reader->say($lap->reason())];
+        return [
+            ...PlaceFile::writeRuling($ruling->place),
+            'name' => $ruling->name,
+            'value' => $ruling->value->toText(),
+            'min' => $ruling->window->min?->toText(),
+            'max' => $ruling->window->max?->toText(),
+            'margin' => $ruling->margin->nominal->toText(),
+            'worst' => $ruling->margin->worst->toText(),
+            'likely' => $ruling->margin->likely->toText(),
+            'proof' => $ruling->proof()->value,
+            'binding' => $ruling->isBinding,
+            'takesMost' => array_map(fn (Cause $cause): string => $this->reader->say($cause->inWords()), $ruling->takesMost()),
+            'reason' => $this->reader->say($ruling->reason()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function item(PlacedItem $placed): array
+    {
+        return [
+            'key' => $placed->item->key, 'end' => $placed->end?->value, 'from' => $placed->from->nominal->toText(),
+            'to' => $placed->to->nominal->toText(), 'fromLeast' => $placed->from->leastLength()->toText(),
+            'fromMost' => $placed->from->mostLength()->toText(), 'toLeast' => $placed->to->leastLength()->toText(),
+            'toMost' => $placed->to->mostLength()->toText(),
+        ];
+    }
+
+    /** @return array<string, mixed> diameters in mm */
+    private static function stretch(Stretch $stretch): array
+    {
+        return [
+            'from' => Length::ofNanometres($stretch->from)->toText(), 'to' => Length::ofNanometres($stretch->to)->toText(),
+            'on' => $stretch->base->key,
+            'bareMm' => round($stretch->outside(Turn::atRest(), 0), 3),
+            'coats' => array_map(static fn (Coat $coat): array => [
+                'item' => $coat->placed->item->key, 'outsideMm' => round($coat->outside, 3), 'leastMm' => round($coat->leastOutside, 3),
+                'mostMm' => round($coat->mostOutside, 3), ...(null === $coat->passes ? [] : ['passes' => $coat->passes]),
+            ], $stretch->coats),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -138,11 +184,11 @@ final readonly class PlanFile
         return [
             'end' => $side->end->value, 'onCores' => $side->isOnCores, 'needed' => $side->needed->toText(),
             'free' => $side->free?->toText(), 'spare' => $side->spare()?->toText(),
-            'parts' => array_map(
-                fn (Part $part): array => [
-                    'key' => $part->key, 'name' => $part->name, 'length' => $this->plan->job->size?->parts[$part->key]->length->toText(),
+            'items' => array_map(
+                fn (Item $item): array => [
+                    'key' => $item->key, 'name' => $item->name, 'length' => $this->plan->job->size?->stockOf($item)?->length()?->toText(),
                 ],
-                $side->parts,
+                $side->items,
             ),
         ];
     }

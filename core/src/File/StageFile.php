@@ -26,6 +26,7 @@ final class StageFile
             $file->has('fitsConnector') && $file->flag('fitsConnector'),
             $file->texts('installs', 40),
             $file->texts('uses', 40),
+            $file->texts('takesOff', 40),
             self::checks($file, $formulas),
             $file->has('oneWay') && $file->flag('oneWay'),
             $file->has('holdPoint') && $file->flag('holdPoint'),

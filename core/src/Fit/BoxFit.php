@@ -89,7 +89,7 @@ final class BoxFit
     private static function contents(BoxOpened $box, KitSheet $sheet): array
     {
         $names = array_map(
-            static fn (string $key): string => lcfirst($sheet->parts[$key]->name ?? $sheet->contents[$key]->name ?? $key), $box->missing,
+            static fn (string $key): string => lcfirst($sheet->nameOf($key)), $box->missing,
         );
 
         return [] === $names

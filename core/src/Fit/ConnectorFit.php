@@ -10,9 +10,9 @@ use Berm\Core\Connector\Barrel;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Connector\ConnectorClass;
 use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Kit\Item;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
-use Berm\Core\Kit\Part;
 use Berm\Core\Quantity\Judgement;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
@@ -100,10 +100,9 @@ final class ConnectorFit
     /** @return list<Finding> what is parked before the connector slides over it afterwards */
     private static function passed(Connector $connector, KitSheet $sheet, KitSize $size): array
     {
-        return array_map(static fn (Part $part): Finding => self::dimension(
-            Criterion::PassesConnector, 'The '.$connector->kind->label().' is {is:fine} thick', $connector->diameter,
-            Range::atMost($size->parts[$part->key]->expandedBore), $size->label, 'the '.lcfirst($part->name).', expanded,',
-        ), $sheet->parkedParts());
+        $start = 'The '.$connector->kind->label().' is {is:fine} thick';
+
+        return self::through($sheet->parkedItems(), Criterion::PassesConnector, $start, $connector->diameter, $size);
     }
 
     /** @return list<Finding> what goes on over the lug must pass its pad; else the lug goes on after it */
@@ -111,10 +110,28 @@ final class ConnectorFit
     {
         $pad = $connector->specification->pad;
 
-        return null === $pad ? [] : array_map(static fn (Part $part): Finding => self::dimension(
-            Criterion::PassesPad, 'The pad is {is:fine} wide', $pad->width, Range::atMost($size->parts[$part->key]->expandedBore),
-            $size->label, 'the '.lcfirst($part->name).', expanded,',
-        ), $sheet->partsOverConnector());
+        return null === $pad
+            ? []
+            : self::through($sheet->itemsOverConnector(), Criterion::PassesPad, 'The pad is {is:fine} wide', $pad->width, $size);
+    }
+
+    /**
+     * @param list<Item> $items
+     *
+     * @return list<Finding>
+     */
+    private static function through(array $items, Criterion $criterion, string $start, Length $is, KitSize $size): array
+    {
+        $findings = [];
+        foreach ($items as $item) {
+            $bore = $size->expandedBore($item);
+            $taker = 'the '.lcfirst($item->name).', expanded,';
+            $findings = null === $bore ? $findings : [
+                ...$findings, self::dimension($criterion, $start, $is, Range::atMost($bore), $size->label, $taker),
+            ];
+        }
+
+        return $findings;
     }
 
     /** A maker's figure, taken as exact. */

@@ -8,10 +8,9 @@ use Berm\Core\Cable\Cores;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Formula\Formula;
-use Berm\Core\Kit\CoverageRule;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
-use Berm\Core\Kit\Part;
+use Berm\Core\Kit\RuleKind;
 use Berm\Core\Quantity\Range;
 
 /**
@@ -52,33 +51,33 @@ final readonly class DiameterNeed
     /** @return list<self> what is parked must pass what lies under it */
     private static function passing(KitSheet $sheet, KitSize $size, End $end): array
     {
-        $parked = array_filter($sheet->parkedParts(), static fn (Part $part): bool => \in_array($end, $part->parkOn, true));
-        $under = static fn (Part $part): LayerKind => $part->isPerCore && Cores::Three === $sheet->takes($end)->cores
-            ? LayerKind::InsulationScreen
-            : LayerKind::Oversheath;
+        $needs = [];
+        foreach ($sheet->parkedItems() as $item) {
+            $bore = $size->expandedBore($item);
+            if (null !== $bore && \in_array($end, $item->parkOn, true)) {
+                $isOnCore = $item->isPerCore && Cores::Three === $sheet->takes($end)->cores;
+                $needs[] = new self(
+                    Criterion::ParkedBore, Seat::Passing, $isOnCore ? LayerKind::InsulationScreen : LayerKind::Oversheath, Range::atMost($bore),
+                    \sprintf('the %s, expanded,', lcfirst($item->name)), $item->when,
+                );
+            }
+        }
 
-        return array_values(array_map(static fn (Part $part): self => new self(
-            Criterion::ParkedBore, Seat::Passing, $under($part), Range::atMost($size->parts[$part->key]->expandedBore), \sprintf(
-                'the %s, expanded,', lcfirst($part->name),
-            ), $part->when,
-        ), $parked));
+        return $needs;
     }
 
     /** @return list<self> what has shrunk must grip the layers that it seals or covers */
     private static function gripping(KitSheet $sheet, KitSize $size): array
     {
         $needs = [];
-        foreach ($sheet->parts as $part) {
-            foreach ($part->coverage as $coverage) {
-                $layer = CoverageRule::Laps === $coverage->rule ? $coverage->of->cut()?->layer() : null;
-                if (null !== $layer) {
+        foreach ($sheet->items as $item) {
+            $bore = $size->recoveredBore($item);
+            foreach ($item->rules as $rule) {
+                $layer = RuleKind::Laps === $rule->kind ? $rule->of?->cut()?->layer() : null;
+                if (null !== $layer && null !== $bore) {
                     $needs[] = new self(
-                        Criterion::RecoveredBore,
-                        Seat::Gripping,
-                        $layer,
-                        Range::atLeast($size->parts[$part->key]->recoveredBore),
-                        \sprintf('the %s, shrunk,', lcfirst($part->name)),
-                        $part->when,
+                        Criterion::RecoveredBore, Seat::Gripping, $layer, Range::atLeast($bore),
+                        \sprintf('the %s, shrunk,', lcfirst($item->name)), $item->when,
                     );
                 }
             }

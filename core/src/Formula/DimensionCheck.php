@@ -108,7 +108,7 @@ final readonly class DimensionCheck
     /** A misspelt text would never be equal to anything, and its rule would never hold. @throws BadFormula */
     private function ensureKnownText(Node $name, Node $constant): void
     {
-        $allowed = $name instanceof NameNode ? Vocabulary::textsOf(Nodes::text($name, 'name')) : null;
+        $allowed = $name instanceof NameNode ? $this->vocabulary->textsOf(Nodes::text($name, 'name')) : null;
         $text = $constant instanceof ConstantNode ? Nodes::text($constant, 'value') : null;
         if (null !== $allowed && null !== $text && !\in_array($text, $allowed, true)) {
             throw BadFormula::unknownText($this->formula, Nodes::text($name, 'name'), $text, $allowed);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Formula;
 
+use Berm\Core\Margin\Locus;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Saying\Sentence;
 use Symfony\Component\ExpressionLanguage\Lexer;
@@ -70,6 +71,12 @@ final readonly class Formula
         return new self($text, $root);
     }
 
+    /** The formula that always gives one length. */
+    public static function ofLength(Length $length): self
+    {
+        return self::parse(\sprintf($length->isNegative() ? '-(%s)' : '%s', $length->absolute()->toText()), Vocabulary::withDimensions([]));
+    }
+
     /** A rule for every job: it uses no name. */
     public function isConstant(): bool
     {
@@ -95,6 +102,22 @@ final readonly class Formula
         \assert($result instanceof Length);
 
         return $result;
+    }
+
+    /**
+     * The length with the causes of those that it uses.
+     *
+     * @throws MissingValue|BadFormula
+     */
+    public function locus(Values $values): Locus
+    {
+        return (new LocusEvaluation($this->text, $values))->of($this->root);
+    }
+
+    /** The causes of the lengths that it compares could turn it. @throws MissingValue|BadFormula */
+    public function canTurn(Values $values): bool
+    {
+        return (new LocusEvaluation($this->text, $values))->truth($this->root)->canTurn;
     }
 
     /** @throws MissingValue|BadFormula */
@@ -129,12 +152,17 @@ final readonly class Formula
         );
     }
 
-    /** "5 mm", "1.5 in", "95 mm²" and "15 kV" are written as in the leaflet; the expression library knows function calls only. */
+    /**
+     * "5 mm", "1.5 in", "1 1/4 in", "5,5 mm", "95 mm²" and "15 kV" are written as in the leaflet; the expression library knows function calls
+     * only.
+     */
     private static function literalsAsCalls(string $text): string
     {
-        return (string) preg_replace_callback('/"[^"]*"(*SKIP)(*F)|(?<![\w.])(\d+(?:\.\d+)?)\s*(mm²|mm2|kV|mm|in|mil)(?![\w²])/u', static fn (array $match): string => match ($match[2]) {
-            'mm²', 'mm2' => "area(\"{$match[1]}\")",
-            'kV' => "voltage(\"{$match[1]}\")",
+        $number = '\d+(?: +|-)\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?';
+
+        return (string) preg_replace_callback('/"[^"]*"(*SKIP)(*F)|(?<![\w.])('.$number.')\s*(mm²|mm2|kV|mm|in|mil)(?![\w²])/u', static fn (array $match): string => match ($match[2]) {
+            'mm²', 'mm2' => 'area("'.str_replace(',', '.', $match[1]).'")',
+            'kV' => 'voltage("'.str_replace(',', '.', $match[1]).'")',
             default => "length(\"{$match[1]} {$match[2]}\")",
         }, mb_scrub($text));
     }

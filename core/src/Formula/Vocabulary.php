@@ -13,6 +13,8 @@ use Berm\Core\Conductor\ConductorMaterial;
 use Berm\Core\Conductor\ConductorShape;
 use Berm\Core\Connector\CentreStop;
 use Berm\Core\Connector\Fixing;
+use Berm\Core\Kit\Asked;
+use Berm\Core\Kit\AskedKind;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\Site\Mounting;
 use Berm\Core\Site\Place;
@@ -58,8 +60,11 @@ final readonly class Vocabulary
         'mounting' => Dimension::Text,
     ];
 
-    /** @param array<string, Dimension> $names */
-    private function __construct(public array $names)
+    /**
+     * @param array<string, Dimension>    $names
+     * @param array<string, list<string>> $texts what a sheet's own choice can be, by its name
+     */
+    private function __construct(public array $names, private array $texts = [])
     {
     }
 
@@ -77,21 +82,39 @@ final readonly class Vocabulary
         ]);
     }
 
-    /** What places and checks may use too: the part's own length, and the cuts of the other end. */
-    public function forPlaces(): self
+    /**
+     * What places, rules and checks may use too: the item's own length, the cuts of the other end, the connector's mouth and middle, and the
+     * edges of items.
+     *
+     * @param list<string> $edges
+     */
+    public function forPlaces(array $edges = []): self
     {
         $others = array_map(static fn (Cut $cut): string => 'other_'.$cut->formulaName(), Cut::cases());
+        $places = ['part_length', 'mouth', 'joint_centre', ...$others, ...$edges];
 
-        return new self([...$this->names, 'part_length' => Dimension::Length, ...array_fill_keys($others, Dimension::Length)]);
+        return new self([...$this->names, ...array_fill_keys($places, Dimension::Length)], $this->texts);
+    }
+
+    /** What the sheet asks of a job: roles and choices are texts, the rest lengths. */
+    public function asking(Asked ...$asked): self
+    {
+        $names = $texts = [];
+        foreach ($asked as $one) {
+            $names[$one->key] = AskedKind::Length === $one->kind ? Dimension::Length : Dimension::Text;
+            $texts = AskedKind::Length === $one->kind ? $texts : [...$texts, $one->key => $one->values];
+        }
+
+        return new self([...$this->names, ...$names], [...$this->texts, ...$texts]);
     }
 
     public function isBuiltIn(string $name): bool
     {
-        return isset(self::BUILT_IN[$name]) || 'part_length' === $name;
+        return isset(self::BUILT_IN[$name]) || \in_array($name, ['part_length', 'mouth', 'joint_centre'], true);
     }
 
     /** @return list<string>|null every text that a name can be; null for a name that is no text */
-    public static function textsOf(string $name): ?array
+    public function textsOf(string $name): ?array
     {
         $enum = match ($name) {
             'connector_fixing' => Fixing::class,
@@ -108,6 +131,6 @@ final readonly class Vocabulary
             default => null,
         };
 
-        return null === $enum ? null : array_map(static fn (\BackedEnum $case): string => $case->value, $enum::cases());
+        return null === $enum ? $this->texts[$name] ?? null : array_map(static fn (\BackedEnum $case): string => $case->value, $enum::cases());
     }
 }

@@ -6,12 +6,12 @@ namespace Berm\Core\Job;
 
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\MarkOut\MarkPlace;
-use Berm\Core\Section\LapPlace;
+use Berm\Core\Section\RulingPlace;
 
 /** What an engineer may let stand: a cut, a check, or a part that covers less than the kit asks. */
 final readonly class Acceptable
 {
-    private function __construct(public ?MarkPlace $cut, public ?CheckPlace $check, public ?LapPlace $lap)
+    private function __construct(public ?MarkPlace $cut, public ?CheckPlace $check, public ?RulingPlace $ruling)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class Acceptable
         return new self(null, $place, null);
     }
 
-    public static function lap(LapPlace $place): self
+    public static function ruling(RulingPlace $place): self
     {
         return new self(null, null, $place);
     }

@@ -15,9 +15,8 @@ use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\MarkOut\MarkOutImpossible;
 use Berm\Core\Parking\ParkingPlan;
 use Berm\Core\Saying\Sentence;
-use Berm\Core\Section\CutPlaces;
-use Berm\Core\Section\Lap;
-use Berm\Core\Section\PlacedValues;
+use Berm\Core\Section\Places;
+use Berm\Core\Section\Ruling;
 use Berm\Core\Section\Section;
 
 /**
@@ -27,14 +26,14 @@ use Berm\Core\Section\Section;
  */
 final readonly class Layout
 {
-    /** @param list<Lap> $laps on every core, those of the core at work first */
+    /** @param list<Ruling> $rulings on every core, those of the core at work first */
     private function __construct(
         public ?MarkOut $markOut,
         public ?ParkingPlan $parking,
         /** On the core that is worked on. */
         public ?Section $section,
         public ?Progress $progress,
-        public array $laps,
+        public array $rulings,
         /** Why it cannot be worked out. */
         public ?Sentence $problem,
     ) {
@@ -54,7 +53,7 @@ final readonly class Layout
                 return new self(null, ParkingPlan::of($cables, $sheet, $job->size, null), null, null, [], null);
             }
             $assembly = Assembly::of($cables, $sheet, $job->size, $connector, $job->site);
-            $markOut = MarkOut::plan($assembly);
+            $markOut = MarkOut::plan($assembly, $build);
             $parking = ParkingPlan::of($cables, $sheet, $job->size, $markOut);
 
             return self::whole($assembly, $markOut, $parking, $build);
@@ -72,17 +71,16 @@ final readonly class Layout
 
     private static function whole(Assembly $assembly, MarkOut $markOut, ParkingPlan $parking, BuildState $build): self
     {
-        $values = static fn (Where $where): Values => (new PlacedValues(
-            $assembly, new CutPlaces($markOut, $build, $where->core ?? 1),
-        ))->at($assembly->cable($where->end));
+        $places = array_map(static fn (int $core): Places => new Places($assembly, $build, $core), range(1, $assembly->cores()));
+        $values = static fn (Where $where): Values => $places[($where->core ?? 1) - 1]->values($assembly->cable($where->end));
         $progress = Progress::of($assembly->sheet, $markOut, $parking, $build, $values);
         $core = $progress->next()->where->core ?? 1;
         $section = Section::of($assembly, $markOut, $build, $core);
-        $laps = $section->laps;
+        $rulings = $section->rulings;
         foreach (array_diff(range(1, $markOut->cores()), [$core]) as $other) {
-            $laps = [...$laps, ...Section::of($assembly, $markOut, $build, $other)->laps];
+            $rulings = [...$rulings, ...Section::of($assembly, $markOut, $build, $other)->rulings];
         }
 
-        return new self($markOut, $parking, $section, $progress, $laps, null);
+        return new self($markOut, $parking, $section, $progress, $rulings, null);
     }
 }

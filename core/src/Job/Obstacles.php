@@ -14,12 +14,12 @@ use Berm\Core\Fit\Criterion;
 use Berm\Core\Fit\Finding;
 use Berm\Core\Fit\FitReport;
 use Berm\Core\Fit\Outcome;
-use Berm\Core\Kit\Part;
+use Berm\Core\Kit\Item;
 use Berm\Core\Parking\ParkingPlan;
 use Berm\Core\Parking\ParkingSide;
 use Berm\Core\Place\Place;
 use Berm\Core\Saying\Sentence;
-use Berm\Core\Section\Lap;
+use Berm\Core\Section\Ruling;
 
 /** What stands in a job's way, found step by step in the order of the work. @internal use Plan::$obstacles */
 final readonly class Obstacles
@@ -47,7 +47,7 @@ final readonly class Obstacles
                 : self::fit(Step::Connector, $connectorFit)),
             ...(null === $layout->problem ? [] : [Obstacle::of(ObstacleCode::CannotBeMarkedOut, Step::MarkOut, $layout->problem)]),
             ...$obstacles->rooms($layout->parking),
-            ...array_merge([], ...array_map($obstacles->lap(...), $layout->laps)),
+            ...array_merge([], ...array_map($obstacles->ruling(...), $layout->rulings)),
             ...array_merge([], ...array_map($obstacles->task(...), $layout->progress?->tasks() ?? [])),
         ];
     }
@@ -108,7 +108,7 @@ final readonly class Obstacles
         $values = [
             'needed' => $side->needed, 'free' => $side->free ?? $side->needed, 'short' => $side->spare()?->absolute() ?? $side->needed,
         ];
-        $hides = array_map(static fn (Part $part): Place => Place::item($part->key), $side->parts);
+        $hides = array_map(static fn (Item $item): Place => Place::item($item->key), $side->items);
         $end = "End {$side->end->value}";
         $where = Where::of($side->end, null);
 
@@ -130,17 +130,17 @@ final readonly class Obstacles
     }
 
     /** @return list<Obstacle> */
-    private function lap(Lap $lap): array
+    private function ruling(Ruling $ruling): array
     {
-        if (!$lap->isShort() || null !== $this->build->lapAcceptance($lap)) {
+        if (!$ruling->isShort() || null !== $this->build->acceptanceOf($ruling)) {
             return [];
         }
         $step = $this->build->hasCuts() ? Step::Build : Step::MarkOut;
-        $stage = $this->layout->progress?->stageInstalling($lap->part->key);
+        $stage = $this->layout->progress?->stageInstalling($ruling->place->item);
 
         return [Obstacle::at(
-            ObstacleCode::LapShort, $step, $lap->place->where, [$lap->coverage->of], null === $stage ? [] : [$stage->key], $lap->reason(),
-            Acceptable::lap($lap->place),
+            ObstacleCode::LapShort, $step, $ruling->place->where, null === $ruling->place->of ? [] : [$ruling->place->of],
+            null === $stage ? [] : [$stage->key], $ruling->reason(), Acceptable::ruling($ruling->place),
         )];
     }
 

@@ -22,8 +22,8 @@ use Berm\Core\Kit\KitSheet;
 use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\Parking\ParkingPlan;
 use Berm\Core\Saying\Sentence;
-use Berm\Core\Section\Lap;
-use Berm\Core\Section\LapPlace;
+use Berm\Core\Section\Ruling;
+use Berm\Core\Section\RulingPlace;
 use Berm\Core\Section\Section;
 
 /** All that follows from a job and its log: computed whole, every time, from nothing else. */
@@ -31,7 +31,7 @@ final readonly class Plan
 {
     /**
      * @param list<Obstacle> $obstacles in the order of the work
-     * @param list<Lap>      $laps      on every core
+     * @param list<Ruling>   $rulings   on every core
      */
     private function __construct(
         public Job $job,
@@ -46,7 +46,7 @@ final readonly class Plan
         public ?ParkingPlan $parking,
         /** On the core that is worked on. */
         public ?Section $section,
-        public array $laps,
+        public array $rulings,
         public ?Progress $progress,
         public array $obstacles,
     ) {
@@ -74,7 +74,7 @@ final readonly class Plan
 
         return new self(
             $job, $sheet, $build, $cableFit, $kitFit, $connectorFit,
-            $layout->markOut, $layout->parking, $layout->section, $layout->laps, $layout->progress, $obstacles,
+            $layout->markOut, $layout->parking, $layout->section, $layout->rulings, $layout->progress, $obstacles,
         );
     }
 
@@ -121,11 +121,11 @@ final readonly class Plan
         return Completion::of($this);
     }
 
-    public function lap(LapPlace $place): ?Lap
+    public function ruling(RulingPlace $place): ?Ruling
     {
-        foreach ($this->laps as $lap) {
-            if ($lap->place->path() === $place->path()) {
-                return $lap;
+        foreach ($this->rulings as $ruling) {
+            if ($ruling->place->path() === $place->path()) {
+                return $ruling;
             }
         }
 

@@ -62,9 +62,9 @@ final class BadKitSheet extends \DomainException implements CoreError
     }
 
     /** @internal */
-    public static function partTwice(string $key): self
+    public static function itemTwice(string $key): self
     {
-        return new self(\sprintf('has the part "%s" twice: give each its own key.', $key));
+        return new self(\sprintf('has the item "%s" twice: give each its own key.', $key));
     }
 
     /** @internal */
@@ -74,36 +74,79 @@ final class BadKitSheet extends \DomainException implements CoreError
     }
 
     /** @internal */
-    public static function partNamedLikeAPlace(string $key): self
+    public static function itemNamedLikeAPlace(string $key): self
     {
         return new self(\sprintf(
-            'has the part "%s", but rules know a layer or the connector by that name: give the part another key.', $key,
+            'has the item "%s", but rules know a layer or the connector by that name: give the item another key.', $key,
         ));
     }
 
     /**
      * @internal
      *
-     * @param list<string> $parts
+     * @param list<string> $items
      */
-    public static function noSuchPlace(string $part, string $of, array $parts): self
+    public static function noSuchPlace(string $item, string $of, array $items): self
     {
         return new self(\sprintf(
-            'part "%s" has a rule about "%s", which is nothing it could lie to: name a layer (%s), "connector", or another part (%s).',
-            $part, mb_strimwidth($of, 0, 40, '…'), implode(', ', Place::layers()), implode(', ', array_diff($parts, [$part])),
+            'item "%s" has a rule about "%s", which is nothing it could lie to: name a layer (%s), "connector", or another item (%s).',
+            $item, mb_strimwidth($of, 0, 40, '…'), implode(', ', Place::layers()), implode(', ', array_diff($items, [$item])),
         ));
     }
 
     /** @internal */
     public static function coversItself(string $part): self
     {
-        return new self(\sprintf('part "%s" has a rule about itself: name what it must cover or meet.', $part));
+        return new self(\sprintf('item "%s" has a rule about itself: name what it must cover or meet.', $part));
     }
 
     /** @internal */
-    public static function contentTwice(string $key): self
+    public static function stockTwice(string $key): self
     {
-        return new self(\sprintf('has the content "%s" twice: give each its own key.', $key));
+        return new self(\sprintf('has the stock "%s" twice: give each its own key.', $key));
+    }
+
+    /** @internal */
+    public static function ruleTwice(string $key): self
+    {
+        return new self(\sprintf('has the rule "%s" twice: give each its own key.', $key));
+    }
+
+    /** @internal */
+    public static function askedTwice(string $key): self
+    {
+        return new self(\sprintf('asks for "%s" twice: give each its own key.', $key));
+    }
+
+    /**
+     * @internal
+     *
+     * @param list<string> $values
+     */
+    public static function defaultIsNoChoice(string $key, string $default, array $values): self
+    {
+        return new self(\sprintf(
+            'takes "%s" for "%s" while nobody has said: take one of %s.', mb_strimwidth($default, 0, 40, '…'), $key, implode(', ', $values),
+        ));
+    }
+
+    /**
+     * @internal
+     *
+     * @param list<string> $stock
+     */
+    public static function madeOfNothing(string $item, string $of, array $stock): self
+    {
+        return new self(\sprintf(
+            'item "%s" is made of "%s", which is not in the box: name one of %s, or add it to "stock".', $item,
+            mb_strimwidth($of, 0, 40, '…'), implode(', ', $stock),
+        ));
+    }
+
+    /** @internal */
+    public static function partOfNothing(string $item, string $of): self
+    {
+        return new self(\sprintf('item "%s" is part of "%s", which is no item of the sheet.', $item, mb_strimwidth($of, 0, 40, '…')));
     }
 
     /** @internal */

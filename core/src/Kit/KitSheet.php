@@ -17,13 +17,20 @@ use Berm\Core\Revision;
 /** A kit's leaflet as data: one numbered revision, checked as a whole when it is made. */
 final readonly class KitSheet
 {
+    /** @var array<string, ItemEdge> by the name that formulas have */
+    private array $edges;
+
+    public Sequence $sequence;
+
     /**
-     * @param non-empty-array<string, Takes>   $takes    by End value; end A alone where both ends are alike
-     * @param non-empty-array<string, KitSize> $sizes    by label
-     * @param array<string, StripRule>         $rules    by Cut value, in the order in which they can be worked out
-     * @param array<string, Part>              $parts    by key, in the order in which they are installed
-     * @param array<string, Content>           $contents by key
-     * @param list<Stage>                      $stages   in the order of the work; empty where the leaflet leaves the order to the jointer
+     * @param non-empty-array<string, Takes>   $takes      by End value; end A alone where both ends are alike
+     * @param non-empty-array<string, KitSize> $sizes      by label
+     * @param array<string, StripRule>         $rules      by Cut value, in the order in which they can be worked out
+     * @param array<string, Item>              $items      by key, in the order in which they are installed
+     * @param array<string, Stock>             $stock      by key
+     * @param array<string, PlaceRule>         $placeRules the sheet's own, by key
+     * @param array<string, Asked>             $asked      by key
+     * @param list<Stage>                      $stages     in the order of the work; empty where the leaflet leaves the order to the jointer
      */
     private function __construct(
         public Revision $revision,
@@ -36,18 +43,26 @@ final readonly class KitSheet
         /** The leaflet itself lets two sizes take one cable. */
         public bool $hasOverlappingSizes,
         public array $rules,
-        public array $parts,
-        public array $contents,
+        public array $items,
+        public array $stock,
+        public array $placeRules,
+        public array $asked,
         public array $stages,
+        /** As which it was written: a sheet of the first says less, and what it forgets is not held against the job. */
+        public int $edition,
     ) {
+        $this->edges = ItemEdge::allOf($items);
+        $this->sequence = Sequence::of($items, $stages);
     }
 
     /**
-     * @param non-empty-array<string, Takes> $takes    by End value
+     * @param non-empty-array<string, Takes> $takes      by End value
      * @param list<KitSize>                  $sizes
      * @param list<StripRule>                $rules
-     * @param list<Part>                     $parts    in the order in which they are installed
-     * @param list<Content>                  $contents
+     * @param list<Item>                     $items      in the order in which they are installed
+     * @param list<Stock>                    $stock
+     * @param list<PlaceRule>                $placeRules
+     * @param list<Asked>                    $asked
      * @param list<Stage>                    $stages
      *
      * @throws BadKitSheet
@@ -62,17 +77,21 @@ final readonly class KitSheet
         array $sizes,
         bool $hasOverlappingSizes,
         array $rules,
-        array $parts,
-        array $contents,
+        array $items,
+        array $stock,
+        array $placeRules,
+        array $asked,
         array $stages,
+        int $edition = 2,
     ): self {
-        $partsByKey = self::byKey($parts, BadKitSheet::partTwice(...));
-        $contentsByKey = self::byKey($contents, BadKitSheet::contentTwice(...));
-        self::ensureOnTheJob($parts, $application->function);
-        self::ensureTargets($partsByKey);
+        $itemsByKey = self::byKey($items, BadKitSheet::itemTwice(...));
+        $stockByKey = self::byKey($stock, BadKitSheet::stockTwice(...));
+        self::ensureOnTheJob($items, $application->function);
+        self::ensureTargets($itemsByKey);
+        self::ensureStock($itemsByKey, $stockByKey);
         self::ensureCuts($rules, $takes);
-        $sizesByLabel = self::sizesByLabel($sizes, array_keys($partsByKey), $hasOverlappingSizes);
-        StageOrder::ensureSound($stages, $partsByKey, $contentsByKey, $rules);
+        $sizesByLabel = self::sizesByLabel($sizes, $itemsByKey, $hasOverlappingSizes);
+        StageOrder::ensureSound($stages, $itemsByKey, $stockByKey, $rules);
 
         return new self(
             $revision,
@@ -84,10 +103,19 @@ final readonly class KitSheet
             $sizesByLabel,
             $hasOverlappingSizes,
             self::inOrderOfReckoning($rules),
-            $partsByKey,
-            $contentsByKey,
+            $itemsByKey,
+            $stockByKey,
+            self::byKey($placeRules, BadKitSheet::ruleTwice(...)),
+            self::byKey($asked, BadKitSheet::askedTwice(...)),
             $stages,
+            $edition,
         );
+    }
+
+    /** @return array<string, ItemEdge> by the name that formulas have */
+    public function edges(): array
+    {
+        return $this->edges;
     }
 
     public function takes(End $end): Takes
@@ -100,17 +128,17 @@ final readonly class KitSheet
         return $size->voltage ?? $this->application->voltage;
     }
 
-    /** @return list<Part> those to be parked before the connector, in the order in which they are installed */
-    public function parkedParts(): array
+    /** @return list<Item> those to be parked before the connector, in the order in which they are installed */
+    public function parkedItems(): array
     {
-        return array_values(array_filter($this->parts, static fn (Part $part): bool => $part->isParked()));
+        return array_values(array_filter($this->items, static fn (Item $item): bool => $item->isParked()));
     }
 
     /**
-     * @return list<Part> what is slid on over the lug or the connector once it is fixed; empty where the sheet leaves the order to the
+     * @return list<Item> what is slid on over the lug or the connector once it is fixed; empty where the sheet leaves the order to the
      *                    jointer
      */
-    public function partsOverConnector(): array
+    public function itemsOverConnector(): array
     {
         $keys = [];
         $isFixed = false;
@@ -120,8 +148,8 @@ final readonly class KitSheet
         }
 
         return array_values(array_filter(
-            $this->parts,
-            static fn (Part $part): bool => \in_array($part->key, $keys, true) && !$part->isParked() && $part->kind->isSlidOn(),
+            $this->items,
+            static fn (Item $item): bool => \in_array($item->key, $keys, true) && !$item->isParked() && $item->nature->isSlidOn(),
         ));
     }
 
@@ -132,21 +160,20 @@ final readonly class KitSheet
      */
     public function inBox(string $size): array
     {
+        return array_map(
+            fn (Stock $stock): BoxItem => new BoxItem($stock->key, $stock->name, $stock->count ?? $this->places($stock)),
+            array_values($this->sizes[$size]->stock),
+        );
+    }
+
+    /** How many pieces of it the items take, where each takes one. */
+    public function places(Stock $stock): int
+    {
         $cores = $this->takes[array_key_first($this->takes)]->cores->value;
         $ends = \count($this->application->function->ends());
-        $ofPart = fn (Part $part): int => ($this->sizes[$size]->parts[$part->key]->count ?? 1)
-            * ($part->isPerCore ? $cores : 1)
-            * (Side::EachEnd === $part->side ? $ends : 1);
+        $ofItem = static fn (Item $item): int => $stock->inRow() * ($item->isPerCore ? $cores : 1) * (Side::EachEnd === $item->side ? $ends : 1);
 
-        return [
-            ...array_map(
-                static fn (Part $part): BoxItem => new BoxItem($part->key, $part->name, $ofPart($part)), array_values($this->parts),
-            ),
-            ...array_map(
-                static fn (Content $content): BoxItem => new BoxItem($content->key, $content->name, $content->count),
-                array_values($this->contents),
-            ),
-        ];
+        return array_sum(array_map($ofItem, array_values(array_filter($this->items, static fn (Item $item): bool => $item->stock === $stock->key))));
     }
 
     /**
@@ -156,7 +183,7 @@ final readonly class KitSheet
      */
     public function notInBox(array $keys): array
     {
-        return array_diff($keys, array_keys($this->parts), array_keys($this->contents));
+        return array_diff($keys, array_keys($this->stock), array_keys($this->items));
     }
 
     public function stage(string $key): ?Stage
@@ -170,10 +197,16 @@ final readonly class KitSheet
         return null;
     }
 
-    /** The sheet as it stands for one job: parts and stages whose condition does not hold are left out. */
+    /** What an item or a piece of stock is called; the key itself where there is none. */
+    public function nameOf(string $key): string
+    {
+        return $this->items[$key]->name ?? $this->stock[$key]->name ?? $key;
+    }
+
+    /** The sheet as it stands for one job: items and stages whose condition does not hold are left out. */
     public function applyingTo(Values $values): self
     {
-        $parts = array_filter($this->parts, static fn (Part $part): bool => $part->isIn($values));
+        $items = array_filter($this->items, static fn (Item $item): bool => $item->isIn($values));
         $stages = array_values(array_filter($this->stages, static fn (Stage $stage): bool => $stage->isIn($values)));
 
         return new self(
@@ -186,14 +219,17 @@ final readonly class KitSheet
             $this->sizes,
             $this->hasOverlappingSizes,
             $this->rules,
-            $parts,
-            $this->contents,
+            $items,
+            $this->stock,
+            $this->placeRules,
+            $this->asked,
             $stages,
+            $this->edition,
         );
     }
 
     /**
-     * @template T of Part|Content
+     * @template T of Item|Stock|PlaceRule|Asked
      *
      * @param list<T>                       $things
      * @param callable(string): BadKitSheet $twice
@@ -211,30 +247,45 @@ final readonly class KitSheet
         return $byKey;
     }
 
-    /** @param list<Part> $parts */
-    private static function ensureOnTheJob(array $parts, AccessoryFunction $function): void
+    /** @param list<Item> $items */
+    private static function ensureOnTheJob(array $items, AccessoryFunction $function): void
     {
-        foreach ($parts as $part) {
-            if (AccessoryFunction::Joint !== $function && (\in_array(End::B, $part->parkOn, true) || Side::EndB === $part->side)) {
-                throw BadKitSheet::offTheJob($part->key);
+        foreach ($items as $item) {
+            if (AccessoryFunction::Joint !== $function && (\in_array(End::B, $item->parkOn, true) || Side::EndB === $item->side)) {
+                throw BadKitSheet::offTheJob($item->key);
             }
         }
     }
 
     /**
-     * What a rule speaks of is there, and no part is called like a layer or the connector.
+     * What a rule speaks of is there, and no item is called like a layer or the connector.
      *
-     * @param array<string, Part> $parts
+     * @param array<string, Item> $items
      */
-    private static function ensureTargets(array $parts): void
+    private static function ensureTargets(array $items): void
     {
-        foreach ($parts as $part) {
-            PlaceKind::Item === Place::named($part->key)->kind || throw BadKitSheet::partNamedLikeAPlace($part->key);
-            foreach ($part->coverage as $coverage) {
-                $isThere = PlaceKind::Item !== $coverage->of->kind || isset($parts[$coverage->of->key]);
-                $isThere || throw BadKitSheet::noSuchPlace($part->key, $coverage->of->key, array_keys($parts));
-                $coverage->of->key === $part->key && throw BadKitSheet::coversItself($part->key);
+        foreach ($items as $item) {
+            PlaceKind::Item === Place::named($item->key)->kind || throw BadKitSheet::itemNamedLikeAPlace($item->key);
+            foreach ($item->rules as $rule) {
+                if (null === $rule->of) {
+                    continue;
+                }
+                $isThere = PlaceKind::Item !== $rule->of->kind || isset($items[$rule->of->key]);
+                $isThere || throw BadKitSheet::noSuchPlace($item->key, $rule->of->key, array_keys($items));
+                $rule->of->key === $item->key && throw BadKitSheet::coversItself($item->key);
             }
+        }
+    }
+
+    /**
+     * @param array<string, Item>  $items
+     * @param array<string, Stock> $stock
+     */
+    private static function ensureStock(array $items, array $stock): void
+    {
+        foreach ($items as $item) {
+            '' === $item->stock || isset($stock[$item->stock]) || throw BadKitSheet::madeOfNothing($item->key, $item->stock, array_keys($stock));
+            '' === $item->partOf || isset($items[$item->partOf]) || throw BadKitSheet::partOfNothing($item->key, $item->partOf);
         }
     }
 
@@ -275,12 +326,12 @@ final readonly class KitSheet
     }
 
     /**
-     * @param list<KitSize> $sizes
-     * @param list<string>  $parts
+     * @param list<KitSize>       $sizes
+     * @param array<string, Item> $items
      *
      * @return non-empty-array<string, KitSize>
      */
-    private static function sizesByLabel(array $sizes, array $parts, bool $mayOverlap): array
+    private static function sizesByLabel(array $sizes, array $items, bool $mayOverlap): array
     {
         $byLabel = [];
         foreach ($sizes as $size) {
@@ -288,8 +339,9 @@ final readonly class KitSheet
             foreach (array_keys($sizes[0]->dimensions) as $name) {
                 isset($size->dimensions[$name]) || throw BadKitSheet::sizeLacks($size->label, \sprintf('the dimension "%s"', $name));
             }
-            foreach ($parts as $key) {
-                isset($size->parts[$key]) || throw BadKitSheet::sizeLacks($size->label, \sprintf('the part "%s"', $key));
+            foreach ($items as $item) {
+                $isLong = !$item->placing->needsLength() || null !== $size->stockOf($item)?->length();
+                $isLong || throw BadKitSheet::sizeLacks($size->label, \sprintf('the length of "%s"', $item->key));
             }
             foreach ($mayOverlap ? [] : $byLabel as $other) {
                 $size->overlaps($other) && throw BadKitSheet::sizesOverlap($other->label, $size->label);

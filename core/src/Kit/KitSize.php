@@ -16,7 +16,7 @@ final readonly class KitSize
     /**
      * @param non-empty-array<string, SizeTakes> $takes      by End value; end A alone where both ends are alike
      * @param array<string, Length>              $dimensions named lengths for the sheet's formulas
-     * @param array<string, TubeSize>            $parts      by part key
+     * @param array<string, Stock>               $stock      by key, each as this size has it
      */
     public function __construct(
         public string $label,
@@ -28,13 +28,37 @@ final readonly class KitSize
         public Range $connectorDiameter,
         public Range $connectorLength,
         public array $dimensions,
-        public array $parts,
+        public array $stock,
     ) {
     }
 
     public function takes(End $end): SizeTakes
     {
         return $this->takes[$end->value] ?? $this->takes[array_key_first($this->takes)];
+    }
+
+    /** What an item is made of, as this size has it; null where it takes nothing from the box. */
+    public function stockOf(Item $item): ?Stock
+    {
+        return $this->stock[$item->stock] ?? null;
+    }
+
+    /** The room that an item takes while it waits. */
+    public function parkedLength(Item $item): Length
+    {
+        return $this->stockOf($item)?->parkedLength() ?? Length::ofNanometres(0);
+    }
+
+    /** As supplied: what it must pass over is no wider; null where its sheet does not say. */
+    public function expandedBore(Item $item): ?Length
+    {
+        return $this->stockOf($item)?->size(Property::ExpandedBore)?->value;
+    }
+
+    /** With nothing inside: what it must grip is no thinner. */
+    public function recoveredBore(Item $item): ?Length
+    {
+        return $this->stockOf($item)?->size(Property::RecoveredBore)?->value;
     }
 
     /** Some cable and connector of one voltage would be taken by both. */

@@ -10,6 +10,21 @@ enum Property: string
     case Width = 'width';
     case Thickness = 'thickness';
     case Length = 'length';
+    /** How its length changes as it shrinks. */
+    case Change = 'change';
+    /** As it lies in the end, where it is not worked out from the change. */
+    case InstalledLength = 'installedLength';
+    case ExpandedBore = 'expandedBore';
+    /** With nothing inside. */
+    case RecoveredBore = 'recoveredBore';
+    /** Once recovered, with nothing inside. */
+    case Wall = 'wall';
+    /** As supplied: what it must pass through where parts wait one over the other. */
+    case Outside = 'outside';
+    /** So many of them, one after the other. */
+    case Row = 'row';
+    /** From one to the next in a row. */
+    case Pitch = 'pitch';
     /** Lap of one turn on the one before. */
     case Lap = 'lap';
     /** Width under tension as a part of the width as supplied: 0.5 is stretched to half width; 1 is not stretched. */
@@ -40,9 +55,11 @@ enum Property: string
     {
         return match ($this) {
             self::Width, self::Thickness, self::Length, self::Lap, self::From, self::To, self::MoistureBlock,
-            self::AcrossFlats => PropertyType::Length,
+            self::AcrossFlats, self::InstalledLength, self::ExpandedBore, self::RecoveredBore, self::Wall, self::Outside,
+            self::Pitch => PropertyType::Length,
+            self::Change => PropertyType::Change,
             self::CrossSection => PropertyType::Area,
-            self::Stretch, self::Mass, self::TurnsBeforeFolding, self::Layers => PropertyType::Number,
+            self::Stretch, self::Mass, self::TurnsBeforeFolding, self::Layers, self::Row => PropertyType::Number,
             self::MoistureBag, self::UseAll, self::OnePerCore => PropertyType::Flag,
             self::Base, self::Grades, self::Thread => PropertyType::Text,
             self::Torque => PropertyType::Torque,
@@ -56,6 +73,14 @@ enum Property: string
             self::Width => '{value} wide',
             self::Thickness => '{value:fine} thick',
             self::Length => '{value} long',
+            self::Change => 'its length changing by {value} %',
+            self::InstalledLength => '{value} long once installed',
+            self::ExpandedBore => '{value:fine} wide as supplied',
+            self::RecoveredBore => 'shrinks to {value:fine}',
+            self::Wall => 'its wall {value:fine} then',
+            self::Outside => '{value:fine} across as supplied',
+            self::Row => '{value} in a row',
+            self::Pitch => '{value} from one to the next',
             self::Lap => 'lapping {value}',
             self::Stretch => 'stretched to {value} of its width',
             self::MoistureBag => 'in its bag until it is used',

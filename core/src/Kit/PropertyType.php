@@ -12,4 +12,5 @@ enum PropertyType
     case Flag;
     case Text;
     case Torque;
+    case Change;
 }

@@ -15,10 +15,11 @@ final readonly class Stage
     /**
      * @param list<string> $does     what to do, one sentence a line
      * @param list<string> $cautions where people or the cable can be hurt
-     * @param list<string> $parks    keys of parts that are parked here
+     * @param list<string> $parks    keys of items that are parked here
      * @param list<Cut>    $cuts     made here, on every end and core that has the layer
-     * @param list<string> $installs keys of parts that come to their place here
-     * @param list<string> $uses     keys of contents
+     * @param list<string> $installs keys of items that come to their place here
+     * @param list<string> $uses     keys of stock
+     * @param list<string> $takesOff keys of items that come off again here
      * @param list<Check>  $checks
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class Stage
         public bool $fitsConnector,
         public array $installs,
         public array $uses,
+        public array $takesOff,
         public array $checks,
         /** There is no way back from it. */
         public bool $isOneWay,
@@ -49,7 +51,7 @@ final readonly class Stage
      */
     public static function bare(string $key, string $title, array $parks, array $cuts, bool $fitsConnector): self
     {
-        return new self($key, $title, null, [], [], $parks, $cuts, $fitsConnector, [], [], [], $fitsConnector, false, '');
+        return new self($key, $title, null, [], [], $parks, $cuts, $fitsConnector, [], [], [], [], $fitsConnector, false, '');
     }
 
     /** False only when its condition is known not to hold. */

@@ -11,38 +11,38 @@ use Berm\Core\MarkOut\Cut;
 final class StageOrder
 {
     /**
-     * @param list<Stage>            $stages
-     * @param array<string, Part>    $parts
-     * @param array<string, Content> $contents
-     * @param list<StripRule>        $rules
+     * @param list<Stage>          $stages
+     * @param array<string, Item>  $items
+     * @param array<string, Stock> $stock
+     * @param list<StripRule>      $rules
      *
      * @throws BadKitSheet
      */
-    public static function ensureSound(array $stages, array $parts, array $contents, array $rules): void
+    public static function ensureSound(array $stages, array $items, array $stock, array $rules): void
     {
         if ([] === $stages) {
             return;
         }
-        self::ensureKnown($stages, array_keys($parts), array_keys($contents));
-        self::ensureOnce($stages, $parts, array_map(static fn (StripRule $rule): Cut => $rule->cut, $rules));
-        self::ensureParkedBeforeTheConnector($stages, $parts);
+        self::ensureKnown($stages, array_keys($items), array_keys($stock));
+        self::ensureOnce($stages, $items, array_map(static fn (StripRule $rule): Cut => $rule->cut, $rules));
+        self::ensureParkedBeforeTheConnector($stages, $items);
     }
 
     /**
      * @param list<Stage>  $stages
-     * @param list<string> $parts
-     * @param list<string> $contents
+     * @param list<string> $items
+     * @param list<string> $stock
      */
-    private static function ensureKnown(array $stages, array $parts, array $contents): void
+    private static function ensureKnown(array $stages, array $items, array $stock): void
     {
         $before = [];
         foreach ($stages as $stage) {
             isset($before[$stage->key]) && throw BadKitSheet::stageTwice($stage->key);
-            foreach (array_diff([...$stage->parks, ...$stage->installs], $parts) as $unknown) {
-                throw BadKitSheet::stageNames($stage->key, 'part', $unknown);
+            foreach (array_diff([...$stage->parks, ...$stage->installs], $items) as $unknown) {
+                throw BadKitSheet::stageNames($stage->key, 'item', $unknown);
             }
-            foreach (array_diff($stage->uses, $contents) as $unknown) {
-                throw BadKitSheet::stageNames($stage->key, 'content', $unknown);
+            foreach (array_diff($stage->uses, $stock) as $unknown) {
+                throw BadKitSheet::stageNames($stage->key, 'stock', $unknown);
             }
             foreach ($stage->checks as $check) {
                 $after = $check->question instanceof WaitSince ? $check->question->after : null;
@@ -54,10 +54,10 @@ final class StageOrder
 
     /**
      * @param list<Stage>         $stages
-     * @param array<string, Part> $parts
+     * @param array<string, Item> $items
      * @param list<Cut>           $cuts
      */
-    private static function ensureOnce(array $stages, array $parts, array $cuts): void
+    private static function ensureOnce(array $stages, array $items, array $cuts): void
     {
         $made = array_merge(...array_map(
             static fn (Stage $stage): array => array_map(static fn (Cut $cut): string => $cut->value, $stage->cuts), $stages,
@@ -66,10 +66,10 @@ final class StageOrder
             1 === \count(array_keys($made, $cut->value, true)) || throw BadKitSheet::notOnce('cut', $cut->value);
         }
         $installed = array_merge(...array_map(static fn (Stage $stage): array => $stage->installs, $stages));
-        foreach ($parts as $part) {
-            \in_array($part->key, $installed, true) || throw $part->isParked()
-                ? BadKitSheet::parkedForNothing($part->key)
-                : BadKitSheet::notOnce('part', $part->key);
+        foreach ($items as $item) {
+            \in_array($item->key, $installed, true) || throw $item->isParked()
+                ? BadKitSheet::parkedForNothing($item->key)
+                : BadKitSheet::notOnce('item', $item->key);
         }
         if (1 !== \count(array_filter($stages, static fn (Stage $stage): bool => $stage->fitsConnector))) {
             throw BadKitSheet::notOnce('connector', 'fitsConnector');
@@ -78,9 +78,9 @@ final class StageOrder
 
     /**
      * @param list<Stage>         $stages
-     * @param array<string, Part> $parts
+     * @param array<string, Item> $items
      */
-    private static function ensureParkedBeforeTheConnector(array $stages, array $parts): void
+    private static function ensureParkedBeforeTheConnector(array $stages, array $items): void
     {
         $parked = [];
         foreach ($stages as $stage) {
@@ -89,8 +89,8 @@ final class StageOrder
                 break;
             }
         }
-        foreach ($parts as $part) {
-            $part->isParked() && !\in_array($part->key, $parked, true) && throw BadKitSheet::parkedTooLate($part->key);
+        foreach ($items as $item) {
+            $item->isParked() && !\in_array($item->key, $parked, true) && throw BadKitSheet::parkedTooLate($item->key);
         }
     }
 }

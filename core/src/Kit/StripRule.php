@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\Kit;
 
-use Berm\Core\Formula\Formula;
 use Berm\Core\Formula\Values;
 use Berm\Core\MarkOut\Cut;
 
@@ -12,13 +11,8 @@ use Berm\Core\MarkOut\Cut;
 final readonly class StripRule
 {
     /** @param non-empty-list<StripCase> $cases the first that holds counts */
-    public function __construct(
-        public Cut $cut,
-        public array $cases,
-        public string $tool,
-        /** How deep the blade is set; null where the tool has no setting. */
-        public ?Formula $depth,
-    ) {
+    public function __construct(public Cut $cut, public array $cases)
+    {
     }
 
     /** Null when no case covers this job. */
@@ -33,13 +27,9 @@ final readonly class StripRule
         return null;
     }
 
-    /** @return list<string> every name that its depth, or the condition or the distance of any of its cases, uses */
+    /** @return list<string> every name that any of its cases uses */
     public function names(): array
     {
-        $ofCases = array_map(
-            static fn (StripCase $case): array => [...$case->when?->names() ?? [], ...$case->distance->names()], $this->cases,
-        );
-
-        return array_values(array_unique(array_merge($this->depth?->names() ?? [], ...$ofCases)));
+        return array_values(array_unique(array_merge(...array_map(static fn (StripCase $case): array => $case->names(), $this->cases))));
     }
 }

@@ -37,6 +37,12 @@ enum Cut: string
         return $this->layer()->isOfCore();
     }
 
+    /** Null: nothing is called so. */
+    public static function ofFormulaName(string $name): ?self
+    {
+        return str_starts_with($name, 'cut_') ? self::tryFrom(str_replace('_', '-', substr($name, 4))) : null;
+    }
+
     public function formulaName(): string
     {
         return 'cut_'.str_replace('-', '_', $this->value);

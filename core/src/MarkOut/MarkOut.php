@@ -6,16 +6,15 @@ namespace Berm\Core\MarkOut;
 
 use Berm\Core\Assembly\Assembly;
 use Berm\Core\Assembly\RuleValues;
+use Berm\Core\Build\BuildState;
 use Berm\Core\Cable\CableEnd;
-use Berm\Core\Cable\Cores;
 use Berm\Core\Cable\End;
 use Berm\Core\CoreError;
-use Berm\Core\Formula\Values;
-use Berm\Core\Kit\KitSheet;
-use Berm\Core\Kit\StripRule;
 use Berm\Core\Place\Register;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
+use Berm\Core\Section\Places;
+use Berm\Core\Section\PlannedCut;
 
 /** Every mark on every end, each inside the one before it at any tolerance. */
 final readonly class MarkOut
@@ -26,12 +25,13 @@ final readonly class MarkOut
     }
 
     /** @throws MarkOutImpossible with the reason */
-    public static function plan(Assembly $assembly): self
+    public static function plan(Assembly $assembly, BuildState $build): self
     {
         /** @var Register<Mark> $marks */
         $marks = Register::empty();
+        $places = new Places($assembly, $build, 1);
         foreach ($assembly->cables as $cable) {
-            foreach (self::ofEnd($cable, $assembly) as $mark) {
+            foreach (self::ofEnd($cable, $places) as $mark) {
                 $marks = $marks->with($mark->place, $mark);
             }
         }
@@ -102,51 +102,32 @@ final readonly class MarkOut
      *
      * @throws MarkOutImpossible
      */
-    private static function ofEnd(CableEnd $cable, Assembly $assembly): array
+    private static function ofEnd(CableEnd $cable, Places $places): array
     {
-        $needed = Cut::of($cable->construction->design);
-        $worked = self::worked($cable, $needed, $assembly->sheet, $assembly->values($cable));
-
-        return self::onEachCore($cable, $assembly->cores(), self::inOrderOfCutting($needed, $worked));
-    }
-
-    /**
-     * @param list<Cut> $needed
-     *
-     * @return array<string, Mark> by Cut value
-     *
-     * @throws MarkOutImpossible
-     */
-    private static function worked(CableEnd $cable, array $needed, KitSheet $sheet, Values $values): array
-    {
-        foreach ($needed as $cut) {
-            isset($sheet->rules[$cut->value]) || throw MarkOutImpossible::noRule($cable->end, $cut);
-        }
+        $needed = $places->cuts($cable->end);
         $worked = [];
-        foreach (array_filter($sheet->rules, static fn (StripRule $rule): bool => \in_array($rule->cut, $needed, true)) as $rule) {
+        foreach ($needed as $i => $cut) {
             try {
-                $mark = self::markOf($cable, $rule, 1 + (int) array_search($rule->cut, $needed, true), $values);
+                $worked[$cut->value] = self::markOf($cable, $cut, $i + 1, $places->planned($cable->end, $cut));
             } catch (MarkOutImpossible $impossible) {
                 throw $impossible;
             } catch (CoreError $error) {
-                throw MarkOutImpossible::formula($cable->end, $rule->cut, $error);
+                throw MarkOutImpossible::formula($cable->end, $cut, $error);
             }
-            $worked[$rule->cut->value] = $mark;
-            $values = $values->with($rule->cut->formulaName(), $mark->at);
         }
 
-        return $worked;
+        return self::onEachCore($cable, $places->assembly, self::inOrderOfCutting($needed, $worked));
     }
 
-    /** @throws MarkOutImpossible|CoreError */
-    private static function markOf(CableEnd $cable, StripRule $rule, int $order, Values $values): Mark
+    /** @throws CoreError */
+    private static function markOf(CableEnd $cable, Cut $cut, int $order, PlannedCut $planned): Mark
     {
-        $case = $rule->caseFor($values) ?? throw MarkOutImpossible::noCase($cable->end, $rule->cut);
+        $case = $planned->case;
 
         return new Mark(
-            MarkPlace::of($cable->end, $rule->cut), $order, $case->distance->length($values), $case->tolerance, $rule->tool,
-            $rule->depth?->length($values), RuleValues::areMeasured($cable, ...$rule->depth?->names() ?? []),
-            $case->reason, $case->distance->working($values),
+            MarkPlace::of($cable->end, $cut), $order, $planned->at->nominal, $case->tolerance, $case->tool,
+            $case->depth?->length($planned->values), RuleValues::areMeasured($cable, ...$case->depth?->names() ?? []),
+            $case->reason, $case->distance->working($planned->values),
         );
     }
 
@@ -183,12 +164,12 @@ final readonly class MarkOut
      *
      * @return list<Mark>
      */
-    private static function onEachCore(CableEnd $cable, int $cores, array $marks): array
+    private static function onEachCore(CableEnd $cable, Assembly $assembly, array $marks): array
     {
         $onCores = [];
         foreach ($marks as $mark) {
-            $isShared = 1 === $cores || Cores::Three === $cable->cores() && !$mark->place->cut->isOfCore();
-            foreach ($isShared ? [null] : range(1, $cores) as $core) {
+            $isShared = null === $assembly->coreOf($cable->end, $mark->place->cut, 1);
+            foreach ($isShared ? [null] : range(1, $assembly->cores()) as $core) {
                 $onCores[] = $mark->onCore($core);
             }
         }

@@ -6,9 +6,9 @@ namespace Berm\Core\Parking;
 
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\End;
+use Berm\Core\Kit\Item;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
-use Berm\Core\Kit\Part;
 use Berm\Core\MarkOut\MarkOut;
 
 /** Which part waits on which end before the connector goes on. */
@@ -27,24 +27,24 @@ final readonly class ParkingPlan
      */
     public static function of(array $cables, KitSheet $sheet, KitSize $size, ?MarkOut $markOut): self
     {
-        $parts = $sheet->parkedParts();
+        $items = $sheet->parkedItems();
         $rooms = Rooms::of($cables, $markOut);
-        $ends = (new SplitSearch($rooms, $size))->best($parts)->ends ?? self::preferred($parts);
+        $ends = (new SplitSearch($rooms, $size))->best($items)->ends ?? self::preferred($items);
         $sides = array_map(
-            static fn (Room $room): ParkingSide => ParkingSide::of($room, self::waitingIn($room, $rooms, $parts, $ends), $size),
+            static fn (Room $room): ParkingSide => ParkingSide::of($room, self::waitingIn($room, $rooms, $items, $ends), $size),
             $rooms->all,
         );
 
         return new self(array_values(array_filter(
-            $sides, static fn (ParkingSide $side): bool => !$side->isOnCores || [] !== $side->parts,
+            $sides, static fn (ParkingSide $side): bool => !$side->isOnCores || [] !== $side->items,
         )));
     }
 
-    public function sideOf(string $part): ?End
+    public function sideOf(string $item): ?End
     {
         foreach ($this->sides as $side) {
-            foreach ($side->parts as $parked) {
-                if ($parked->key === $part) {
+            foreach ($side->items as $parked) {
+                if ($parked->key === $item) {
                     return $side->end;
                 }
             }
@@ -65,30 +65,30 @@ final readonly class ParkingPlan
     }
 
     /**
-     * @param list<Part> $parts
+     * @param list<Item> $items
      *
      * @return array<string, End>
      */
-    private static function preferred(array $parts): array
+    private static function preferred(array $items): array
     {
         $ends = [];
-        foreach ($parts as $part) {
-            $ends[$part->key] = $part->parkOn[0] ?? End::A;
+        foreach ($items as $item) {
+            $ends[$item->key] = $item->parkOn[0] ?? End::A;
         }
 
         return $ends;
     }
 
     /**
-     * @param list<Part>         $parts
+     * @param list<Item>         $items
      * @param array<string, End> $ends
      *
-     * @return list<Part>
+     * @return list<Item>
      */
-    private static function waitingIn(Room $room, Rooms $rooms, array $parts, array $ends): array
+    private static function waitingIn(Room $room, Rooms $rooms, array $items, array $ends): array
     {
         return array_values(array_filter(
-            $parts, static fn (Part $part): bool => $rooms->all[$rooms->placeOf($part, $ends[$part->key])] === $room,
+            $items, static fn (Item $item): bool => $rooms->all[$rooms->placeOf($item, $ends[$item->key])] === $room,
         ));
     }
 }

@@ -7,7 +7,7 @@ namespace Berm\Core\Parking;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\Cores;
 use Berm\Core\Cable\End;
-use Berm\Core\Kit\Part;
+use Berm\Core\Kit\Item;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\MarkOut\MarkOut;
@@ -36,11 +36,11 @@ final readonly class Rooms
     }
 
     /** Its place in the list. */
-    public function placeOf(Part $part, End $end): int
+    public function placeOf(Item $item, End $end): int
     {
         $place = 0;
         foreach ($this->all as $i => $room) {
-            if ($room->end === $end && (!$room->isOnCores || $part->isPerCore)) {
+            if ($room->end === $end && (!$room->isOnCores || $item->isPerCore)) {
                 $place = $i;
             }
         }

@@ -26,9 +26,9 @@ final readonly class Split
         return new self([], [], 0);
     }
 
-    public function with(string $part, End $end, bool $isMoved, int $room, Load $load): self
+    public function with(string $item, End $end, bool $isMoved, int $room, Load $load): self
     {
-        return new self([...$this->ends, $part => $end], array_replace($this->loads, [$room => $load]), $this->moved + (int) $isMoved);
+        return new self([...$this->ends, $item => $end], array_replace($this->loads, [$room => $load]), $this->moved + (int) $isMoved);
     }
 
     public function load(int $room): Load

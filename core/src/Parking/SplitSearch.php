@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Berm\Core\Parking;
 
+use Berm\Core\Kit\Item;
 use Berm\Core\Kit\KitSize;
-use Berm\Core\Kit\Part;
 
 /**
- * Finds the allowed split that moves fewest parts from their preferred end and fits. Part by part: of splits that load every room
+ * Finds the allowed split that moves fewest parts from their preferred end and fits. Item by part: of splits that load every room
  * alike only the one that moved fewest goes on, so that as many are looked at as there are different loads, and not two for each part and
  * more.
  *
@@ -29,13 +29,13 @@ final readonly class SplitSearch
     /**
      * Null: none fits.
      *
-     * @param list<Part> $parts
+     * @param list<Item> $items
      */
-    public function best(array $parts): ?Split
+    public function best(array $items): ?Split
     {
         $splits = [Split::empty()];
-        foreach ($parts as $part) {
-            $splits = $this->afterPart($splits, $part);
+        foreach ($items as $item) {
+            $splits = $this->afterPart($splits, $item);
         }
 
         return $splits[0] ?? null;
@@ -46,11 +46,11 @@ final readonly class SplitSearch
      *
      * @return list<Split>
      */
-    private function afterPart(array $splits, Part $part): array
+    private function afterPart(array $splits, Item $item): array
     {
         $next = [];
         foreach ($splits as $split) {
-            foreach ($this->placements($split, $part) as $placed) {
+            foreach ($this->placements($split, $item) as $placed) {
                 $known = $next[$placed->loading()] ?? null;
                 $next[$placed->loading()] = null === $known || $placed->moved < $known->moved ? $placed : $known;
             }
@@ -61,14 +61,14 @@ final readonly class SplitSearch
     }
 
     /** @return list<Split> */
-    private function placements(Split $split, Part $part): array
+    private function placements(Split $split, Item $item): array
     {
         $placements = [];
-        foreach ($part->parkOn as $i => $end) {
-            $room = $this->rooms->placeOf($part, $end);
-            $load = $split->load($room)->with($this->size->parts[$part->key]->parkedLength(), $part->isNested);
+        foreach ($item->parkOn as $i => $end) {
+            $room = $this->rooms->placeOf($item, $end);
+            $load = $split->load($room)->with($this->size->parkedLength($item), $item->isNested);
             if ($this->rooms->all[$room]->takes($load)) {
-                $placements[] = $split->with($part->key, $end, $i > 0, $room, $load);
+                $placements[] = $split->with($item->key, $end, $i > 0, $room, $load);
             }
         }
 

@@ -11,6 +11,11 @@ final readonly class Tolerance
     {
     }
 
+    public function equals(self $other): bool
+    {
+        return $this->below->equals($other->below) && $this->above->equals($other->above);
+    }
+
     /** Signs do not matter: "- 1 mm" below is 1 mm below. */
     public static function of(Length $below, Length $above): self
     {

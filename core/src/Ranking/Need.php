@@ -40,11 +40,13 @@ final readonly class Need
             new self(null, self::CONNECTOR_DIAMETER, $size->connectorDiameter, null),
             new self(null, self::CONNECTOR_LENGTH, $size->connectorLength, null),
         ];
-        foreach ($sheet->parkedParts() as $part) {
-            $all[] = new self(null, self::PASSES_CONNECTOR, Range::atMost($size->parts[$part->key]->expandedBore), $part->when);
+        foreach ($sheet->parkedItems() as $item) {
+            $bore = $size->expandedBore($item);
+            $all = null === $bore ? $all : [...$all, new self(null, self::PASSES_CONNECTOR, Range::atMost($bore), $item->when)];
         }
-        foreach ($sheet->partsOverConnector() as $part) {
-            $all[] = new self(null, self::PASSES_PAD, Range::atMost($size->parts[$part->key]->expandedBore), $part->when);
+        foreach ($sheet->itemsOverConnector() as $item) {
+            $bore = $size->expandedBore($item);
+            $all = null === $bore ? $all : [...$all, new self(null, self::PASSES_PAD, Range::atMost($bore), $item->when)];
         }
         foreach ($sheet->application->function->ends() as $end) {
             $all = [

@@ -9,68 +9,88 @@ use Berm\Core\Build\BuildState;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\CoreError;
-use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Kit\Item;
+use Berm\Core\Margin\Locus;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\Place\Place;
+use Berm\Core\Profile\Profile;
+use Berm\Core\Profile\ProfileBuilder;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Rounding;
+use Berm\Core\Quantity\Verdict;
 
-/** The accessory along its axis, on one of its cores. */
+/** The accessory along its axis, on one of its cores: where everything lies, how thick it is, and what the rules come to. */
 final readonly class Section
 {
     /**
-     * @param list<Interval> $layers
-     * @param list<Interval> $parts
-     * @param list<CutPoint> $cuts
-     * @param list<Lap>      $laps
+     * @param list<Interval>   $layers
+     * @param list<PlacedItem> $items   in the order in which they are set
+     * @param list<CutPoint>   $cuts
+     * @param list<Ruling>     $rulings
      */
     private function __construct(
         /** From 1. */
         public int $core,
         public array $layers,
         public Interval $connector,
-        public array $parts,
+        public array $items,
         public array $cuts,
-        public array $laps,
+        public Profile $profile,
+        public array $rulings,
+        public Places $places,
     ) {
     }
 
     /**
      * @param int $core from 1
      *
-     * @throws CoreError when a placement cannot be worked out
+     * @throws CoreError when a place cannot be worked out
      */
     public static function of(Assembly $assembly, MarkOut $markOut, BuildState $build, int $core): self
     {
-        $axis = new Axis($assembly);
-        $places = new CutPlaces($markOut, $build, $core);
-        $parts = (new Placement($assembly, new PlacedValues($assembly, $places), $axis))->parts();
+        $places = new Places($assembly, $build, $core);
+        $placed = self::inOrder($assembly, $places);
+        $profile = ProfileBuilder::build($places, $placed);
         $layers = array_merge(...array_map(
-            static fn (CableEnd $cable): array => self::layers($cable, $axis, $places, $parts), $assembly->cables,
+            static fn (CableEnd $cable): array => self::layers($cable, $places, $markOut, $build, $placed), $assembly->cables,
         ));
-        $connector = self::connector($assembly, $build);
-        $cuts = array_merge(...array_map(static fn (CableEnd $cable): array => self::cuts($cable, $axis, $places), $assembly->cables));
-        $laps = Laps::of($assembly, $axis, $places, $parts, [...$layers, $connector, ...$parts], $core);
+        $cuts = array_merge(...array_map(
+            static fn (CableEnd $cable): array => self::cuts($cable, $places, $markOut, $build), $assembly->cables,
+        ));
 
-        return new self($core, $layers, $connector, $parts, $cuts, $laps);
+        return new self(
+            $core, $layers, self::connector($assembly, $places, $build), $placed, $cuts, $profile, Rulings::of($places, $placed, $profile), $places,
+        );
+    }
+
+    /** @return list<PlacedItem> in the order in which they are set */
+    private static function inOrder(Assembly $assembly, Places $places): array
+    {
+        $items = array_values($assembly->sheet->items);
+        $sequence = $assembly->sheet->sequence;
+        usort($items, static fn (Item $one, Item $other): int => $sequence->set($one) <=> $sequence->set($other));
+
+        return array_merge([], ...array_map($places->placed(...), $items));
     }
 
     /**
-     * @param list<Interval> $parts
+     * @param list<PlacedItem> $placed
      *
      * @return list<Interval>
      */
-    private static function layers(CableEnd $cable, Axis $axis, CutPlaces $places, array $parts): array
+    private static function layers(CableEnd $cable, Places $places, MarkOut $markOut, BuildState $build, array $placed): array
     {
-        $cuts = $places->cuts($cable->end);
-        $outer = self::outermost($cable, $axis, $places, $parts);
+        $outer = self::outermost($cable, $places, $placed);
         $intervals = [];
-        foreach ([...$cuts, null] as $cut) {
+        foreach ([...$places->cuts($cable->end), null] as $cut) {
             $layer = null === $cut ? LayerKind::Conductor : $cut->layer();
-            $from = null === $cut ? Length::ofNanometres(0) : $places->of($cable->end, $cut);
-            [$low, $high] = $axis->interval($cable->end, $from, $outer);
-            $standing = $places->standing($cable->end, $cut ?? Cut::Insulation);
+            $from = null === $cut ? Length::ofNanometres(0) : $places->cut($cable->end, $cut)->nominal;
+            $frame = $places->frame($cable->end);
+            [$low, $high] = array_map(static fn (Locus $locus): Length => $locus->nominal, $frame->stretch(
+                Locus::exact($from), Locus::exact($outer),
+            ));
+            $standing = self::standing($places, $markOut, $build, $cable, $cut ?? Cut::Insulation);
             $radius = self::half($cable->knownDiameterOver($layer));
             $intervals[] = new Interval(Place::layer($layer), $layer->label(), $cable->end, $low, $high, $radius, $standing);
             $outer = $from;
@@ -79,43 +99,59 @@ final readonly class Section
         return $intervals;
     }
 
-    /**
-     * How much of the cable is shown: a hand's breadth past its oversheath cut, and past every part.
-     *
-     * @param list<Interval> $parts
-     */
-    private static function outermost(CableEnd $cable, Axis $axis, CutPlaces $places, array $parts): Length
+    private static function standing(Places $places, MarkOut $markOut, BuildState $build, CableEnd $cable, Cut $cut): Standing
     {
-        $outer = $places->of($cable->end, Cut::Oversheath)->plus(Length::ofMillimetres(60));
-        foreach ($parts as $part) {
-            $isHere = null === $part->end || $part->end === $cable->end;
-            $outer = $isHere ? Length::largest($outer, $axis->reach($cable->end, $part)->plus(Length::ofMillimetres(30))) : $outer;
+        $mark = $markOut->mark($cable->end, $cut, $places->core) ?? throw new \LogicException('only cuts of the mark-out are asked for');
+        $judgement = $build->judgementOf($mark);
+
+        return match (true) {
+            null === $judgement => Standing::Planned,
+            Verdict::Out === $judgement->verdict => Standing::Out,
+            default => Standing::Done,
+        };
+    }
+
+    /**
+     * How much of the cable is shown: a hand's breadth past its oversheath cut, and past every item.
+     *
+     * @param list<PlacedItem> $placed
+     */
+    private static function outermost(CableEnd $cable, Places $places, array $placed): Length
+    {
+        $outer = $places->cut($cable->end, Cut::Oversheath)->nominal->plus(Length::ofMillimetres(60));
+        foreach ($placed as $one) {
+            $isHere = null === $one->end || $one->end === $cable->end;
+            $far = $places->frame($cable->end)->edges($one->from, $one->to)[1]->nominal->plus(Length::ofMillimetres(30));
+            $outer = $isHere ? Length::largest($outer, $far) : $outer;
         }
 
         return $outer;
     }
 
-    private static function connector(Assembly $assembly, BuildState $build): Interval
+    private static function connector(Assembly $assembly, Places $places, BuildState $build): Interval
     {
-        $connector = $assembly->connector;
-        $half = $connector->length->dividedBy(2, Rounding::Nearest);
-        $depth = $connector->barrels->first->depth;
-        [$from, $to] = AccessoryFunction::Joint === $assembly->function()
-            ? [$half->negated(), $half]
-            : [$depth->minus($connector->length), $depth];
+        [$from, $to] = $places->connector();
+        $kind = $assembly->connector->kind->label();
         $standing = null === $build->connector ? Standing::Planned : Standing::Done;
 
-        return new Interval(Place::connector(), $connector->kind->label(), null, $from, $to, self::half($connector->diameter), $standing);
+        return new Interval(
+            Place::connector(), $kind, null, $from->nominal, $to->nominal, self::half($assembly->connector->diameter), $standing,
+        );
     }
 
     /** @return list<CutPoint> */
-    private static function cuts(CableEnd $cable, Axis $axis, CutPlaces $places): array
+    private static function cuts(CableEnd $cable, Places $places, MarkOut $markOut, BuildState $build): array
     {
         $end = $cable->end;
 
-        return array_map(static fn (Cut $cut): CutPoint => new CutPoint(
-            $places->place($end, $cut), $axis->place($end, $places->of($end, $cut)), $places->of($end, $cut), $places->standing($end, $cut),
-        ), $places->cuts($end));
+        return array_map(static function (Cut $cut) use ($cable, $end, $places, $markOut, $build): CutPoint {
+            $at = $places->cut($end, $cut);
+
+            return new CutPoint(
+                $places->place($end, $cut), $places->frame($end)->onAxis($at)->nominal, $at->nominal,
+                self::standing($places, $markOut, $build, $cable, $cut),
+            );
+        }, $places->cuts($end));
     }
 
     private static function half(Length $diameter): Length

@@ -16,7 +16,7 @@ final class NextJson
         return [
             'step' => $next->step->value, 'title' => SentenceJson::of($next->title), 'task' => $task?->kind->value,
             'end' => $task?->where->end?->value, 'core' => $task?->where->core, 'cut' => $task?->mark?->place->cut->value,
-            'part' => $task?->part?->key, 'stage' => $task?->stage->key, 'check' => $task?->check?->key,
+            'part' => $task?->item?->key, 'stage' => $task?->stage->key, 'check' => $task?->check?->key,
         ];
     }
 }

@@ -29,6 +29,6 @@ final class ObstacleJson
     /** @return array<string, mixed>|null the event that lets it stand, without its reason; null where the step's own panel offers it */
     private static function acceptable(Acceptable $acceptable): ?array
     {
-        return null === $acceptable->lap ? null : ['kind' => 'lap-accepted', ...PlaceFile::writeLap($acceptable->lap)];
+        return null === $acceptable->ruling ? null : ['kind' => 'lap-accepted', ...PlaceFile::writeRuling($acceptable->ruling)];
     }
 }

@@ -6,7 +6,7 @@ namespace Berm\Core\Wire;
 
 use Berm\Core\Cable\End;
 use Berm\Core\Job\Plan;
-use Berm\Core\Kit\Part;
+use Berm\Core\Kit\Item;
 use Berm\Core\Parking\ParkingSide;
 
 final class ParkingJson
@@ -28,13 +28,13 @@ final class ParkingJson
             'neededMm' => $side->needed->inMillimetres(),
             'freeMm' => $side->free?->inMillimetres(),
             'spareMm' => $side->spare()?->inMillimetres(),
-            'parts' => array_map(static fn (Part $part): array => [
-                'key' => $part->key,
-                'name' => $part->name,
-                'lengthMm' => MarkOutJson::millimetres($plan->job->size?->parts[$part->key]->length),
-                'allowedOn' => array_map(static fn (End $end): string => $end->value, $part->parkOn),
-                'parkedOn' => $plan->build->parked($part->key)?->event->end->value,
-            ], $side->parts),
+            'parts' => array_map(static fn (Item $item): array => [
+                'key' => $item->key,
+                'name' => $item->name,
+                'lengthMm' => MarkOutJson::millimetres($plan->job->size?->stockOf($item)?->length()),
+                'allowedOn' => array_map(static fn (End $end): string => $end->value, $item->parkOn),
+                'parkedOn' => $plan->build->parked($item->key)?->event->end->value,
+            ], $side->items),
         ];
     }
 }

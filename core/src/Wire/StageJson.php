@@ -29,7 +29,7 @@ final readonly class StageJson
     private function stage(StageProgress $progress): array
     {
         $stage = $progress->stage;
-        $name = fn (string $key): string => $this->plan->sheet->parts[$key]->name ?? $this->plan->sheet->contents[$key]->name ?? $key;
+        $name = fn (string $key): string => $this->plan->sheet?->nameOf($key) ?? $key;
 
         return [
             'key' => $stage->key,

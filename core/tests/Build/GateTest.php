@@ -202,7 +202,7 @@ final class GateTest extends TestCase
     #[Test]
     public function partsAreParkedBeforeTheFirstCut(): void
     {
-        self::assertSame('outer-sleeve', self::plan([self::safe()])->next()->task?->part?->key);
+        self::assertSame('outer-sleeve', self::plan([self::safe()])->next()->task?->item?->key);
         self::assertSame(Cut::Oversheath, self::plan([self::safe(), ...self::allParked()])->next()->task?->mark?->place->cut);
         self::assertSame(
             'Fit the connector', self::plan([self::safe(), ...self::allParked(), ...self::allCuts()])->next()->title->template,

@@ -87,7 +87,7 @@ final class NextStepTest extends TestCase
         $end = $next->task?->where->end->value ?? '';
 
         return match (true) {
-            null !== $next->task?->part => ['kind' => 'part-parked', 'end' => $end, 'part' => $next->task->part->key],
+            null !== $next->task?->item => ['kind' => 'part-parked', 'end' => $end, 'part' => $next->task->item->key],
             null !== $next->task?->mark => self::cut(
                 $end, $next->task->mark->place->cut->value, (string) $next->task->mark->at->inMillimetres(),
             ),

@@ -21,7 +21,7 @@ use Berm\Core\Job\ObstacleCode;
 use Berm\Core\Job\Plan;
 use Berm\Core\Job\Severity;
 use Berm\Core\Job\Step;
-use Berm\Core\Kit\CoverageRule;
+use Berm\Core\Kit\RuleKind;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Place\Place;
@@ -30,7 +30,7 @@ use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Reading;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Saying\Sentence;
-use Berm\Core\Section\LapPlace;
+use Berm\Core\Section\RulingPlace;
 use Berm\Core\Tests\Example;
 use Berm\Core\Tests\Written;
 use PHPUnit\Framework\Attributes\Test;
@@ -73,7 +73,7 @@ final class ObstacleTest extends TestCase
         $plan = Written::plan($short, $done);
         self::assertStringContainsString('7 mm of the', (string) Written::refusal($plan, new ConnectorFitted('')));
         $accepted = array_map(
-            static fn (Obstacle $lap): Event => new LapAccepted($lap->acceptable->lap ?? self::fail('nobody may'), 'tape laid over it'),
+            static fn (Obstacle $lap): Event => new LapAccepted($lap->acceptable->ruling ?? self::fail('nobody may'), 'tape laid over it'),
             self::obstacles($plan, ObstacleCode::LapShort),
         );
         self::assertCount(2, $accepted);
@@ -83,7 +83,7 @@ final class ObstacleTest extends TestCase
                 Written::plan(self::job(), [Written::safe()]), $accepted[0],
             ),
         );
-        $elsewhere = LapPlace::of('nothing', CoverageRule::Laps, Place::named('insulation-screen'), Where::of(End::A, null));
+        $elsewhere = RulingPlace::of('nothing', RuleKind::Laps, Place::named('insulation-screen'), Where::of(End::A, null));
         self::assertSame('There is no such rule on this job.', Written::refusal($plan, new LapAccepted($elsewhere, 'taped')));
         $let = Written::plan($short, [...$done, ...$accepted]);
         self::assertSame([], self::obstacles($let, ObstacleCode::LapShort));
@@ -97,7 +97,7 @@ final class ObstacleTest extends TestCase
         $job = self::job(self::LONG_CONNECTOR);
         $start = [Written::safe(), ...self::parked()];
         $accepted = array_map(
-            static fn (Obstacle $lap): Event => new LapAccepted($lap->acceptable->lap ?? self::fail('nobody may'), 'taped'),
+            static fn (Obstacle $lap): Event => new LapAccepted($lap->acceptable->ruling ?? self::fail('nobody may'), 'taped'),
             self::obstacles(Written::plan($job, $start), ObstacleCode::LapShort),
         );
         $log = Written::log($job, [...$start, ...$accepted]);

@@ -174,7 +174,7 @@ final class DemoSheetsTest extends TestCase
         $end = $task->where->end ?? End::A;
 
         return match ($task->kind) {
-            TaskKind::Park => new PartParked($end, $task->part->key ?? ''),
+            TaskKind::Park => new PartParked($end, $task->item->key ?? ''),
             TaskKind::Cut => self::cut($task),
             TaskKind::Connector => new ConnectorFitted('B1'),
             TaskKind::Check => new CheckMade(

@@ -67,7 +67,7 @@ final class KitSheetTest extends TestCase
             'stages',
             self::stages(installs: ['stress-tube', 'outer-sleeve', 'sock']),
             '',
-            'names the part "sock", which the sheet does not have',
+            'names the item "sock", which the sheet does not have',
         ];
         yield 'a cut that no stage makes' => ['stages', self::stages(cuts: ['oversheath']), '', 'the cut "metallic-screen" exactly once'];
         yield 'weather the wrong way round' => [
@@ -139,12 +139,12 @@ final class KitSheetTest extends TestCase
             ['rule' => $rule, 'of' => 'connector', 'reason' => 'So.', 'min' => $min, 'max' => $max],
             static fn (?string $value): bool => null !== $value,
         );
-        yield 'butts: from nothing to that' => [$rule('butts', max: '2 mm'), ['0 mm', '2 mm']];
-        yield 'centred: the same' => [$rule('centred-on', max: '3 mm'), ['0 mm', '3 mm']];
+        yield 'butts: from nothing to that' => [$rule('butts', max: '2 mm'), [null, '2 mm']];
+        yield 'centred: the same' => [$rule('centred-on', max: '3 mm'), [null, '3 mm']];
         yield 'a gap of at most that' => [$rule('gap', max: '5 mm'), [null, '5 mm']];
         yield 'a gap of at least that' => [$rule('gap', min: '1 mm'), ['1 mm', null]];
         yield 'between the two' => [$rule('gap', min: '1 mm', max: '5 mm'), ['1 mm', '5 mm']];
-        yield 'without a limit: none of it may be bare' => [$rule('covers'), ['0 mm', null]];
+        yield 'without a limit: none of it may be bare' => [$rule('covers'), [null, null]];
     }
 
     /**
@@ -156,9 +156,10 @@ final class KitSheetTest extends TestCase
     public function aRuleHasTheWindowThatItsKindAndLimitsGive(array $rule, array $window): void
     {
         $sheet = self::read(self::changed(self::sheet(), ['parts', '0', 'coverage'], [$rule]));
-        $covers = array_values($sheet->parts)[0]->coverage;
-        $read = end($covers)->window ?? self::fail('it is there');
-        self::assertSame($window, [$read->min?->toText(), $read->max?->toText()]);
+        $rules = array_values($sheet->items)[0]->rules;
+        $read = end($rules);
+        self::assertNotFalse($read);
+        self::assertSame($window, [$read->min?->text, $read->max?->text]);
     }
 
     #[Test]
@@ -248,7 +249,7 @@ final class KitSheetTest extends TestCase
             self::fail('it was taken');
         } catch (BadDocument $bad) {
             self::assertSame(
-                ['cuts[0].cases[0].distance', 'parts[1].kind'],
+                ['parts[1].kind', 'cuts[0].cases[0].distance'],
                 array_map(static fn (Problem $problem): string => $problem->path, $bad->problems),
             );
         }

@@ -8,7 +8,7 @@ use Berm\Core\Build\BuildState;
 use Berm\Core\File\Fields;
 use Berm\Core\File\JobFile;
 use Berm\Core\Job\Plan;
-use Berm\Core\Kit\Part;
+use Berm\Core\Kit\Item;
 use Berm\Core\Parking\ParkingPlan;
 use Berm\Core\Parking\ParkingSide;
 use Berm\Core\Tests\Example;
@@ -74,7 +74,7 @@ final class ParkingPlanTest extends TestCase
     {
         $parking = self::parkingOf(array_fill(0, 14, 100), array_fill(0, 14, 'A'), ['A' => 700, 'B' => 700]);
         self::assertTrue($parking->fits());
-        self::assertSame([7, 7], array_map(static fn (ParkingSide $side): int => \count($side->parts), $parking->sides));
+        self::assertSame([7, 7], array_map(static fn (ParkingSide $side): int => \count($side->items), $parking->sides));
     }
 
     /**
@@ -133,7 +133,7 @@ final class ParkingPlanTest extends TestCase
     /** @return list<string> */
     private static function keys(ParkingPlan $parking, string $end): array
     {
-        return array_map(static fn (Part $part): string => $part->key, $parking->sides['A' === $end ? 0 : 1]->parts);
+        return array_map(static fn (Item $item): string => $item->key, $parking->sides['A' === $end ? 0 : 1]->items);
     }
 
     private static function parking(string $freeOnA, string $freeOnB): ParkingPlan

@@ -17,6 +17,7 @@ use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Reading;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Section\Interval;
+use Berm\Core\Section\PlacedItem;
 use Berm\Core\Section\Section;
 use Berm\Core\Section\Standing;
 use Berm\Core\Tests\Demo;
@@ -34,7 +35,7 @@ final class SectionTest extends TestCase
         self::assertSame(['-167 mm', '-59 mm'], self::extent(self::layer($section, 'insulation', End::A)));
         self::assertSame(['59 mm', '167 mm'], self::extent(self::layer($section, 'insulation', End::B)));
         self::assertSame(['-52 mm', '52 mm'], self::extent($section->connector));
-        self::assertSame(['-200 mm', '200 mm'], self::extent($section->parts[0]));
+        self::assertSame(['-200 mm', '200 mm'], self::extent($section->items[0]));
         self::assertSame('9.75 mm', self::layer($section, 'insulation', End::A)->radius->toText());
     }
 
@@ -44,7 +45,7 @@ final class SectionTest extends TestCase
         $section = self::section(Example::termination());
         self::assertSame(['0 mm', '59 mm'], self::extent(self::layer($section, 'conductor', End::A)));
         self::assertSame(['-4 mm', '56 mm'], self::extent($section->connector));
-        self::assertSame(['-183 mm', '217 mm'], self::extent($section->parts[0]), 'up to the cut of the metallic screen');
+        self::assertSame(['-183 mm', '217 mm'], self::extent($section->items[0]), 'up to the cut of the metallic screen');
     }
 
     #[Test]
@@ -90,9 +91,9 @@ final class SectionTest extends TestCase
     #[Test]
     public function aPartThatCoversTooLittleIsSaidWithBothNumbers(): void
     {
-        $laps = self::section(Example::joint())->laps;
-        self::assertSame(['33 mm', '8 mm'], [$laps[0]->judgement->value->toText(), $laps[0]->judgement->margin->toText()]);
-        $short = self::section(Example::with(Example::joint(), 'kit.sheet.sizes.0.parts.stress-tube.length', '370 mm'))->laps[0];
+        $laps = self::section(Example::joint())->rulings;
+        self::assertSame(['33 mm', '8 mm'], [$laps[0]->value->toText(), $laps[0]->margin->nominal->toText()]);
+        $short = self::section(Example::with(Example::joint(), 'kit.sheet.sizes.0.parts.stress-tube.length', '370 mm'))->rulings[0];
         self::assertSame(
             'End A: the stress tube would cover 18 mm of the insulation screen; the kit asks for 25 mm.',
             (new Reader(LengthUnit::Millimetre))->say($short->reason()),
@@ -125,9 +126,11 @@ final class SectionTest extends TestCase
     }
 
     /** @return array{string, string} */
-    private static function extent(Interval $interval): array
+    private static function extent(Interval|PlacedItem $one): array
     {
-        return [$interval->from->toText(), $interval->to->toText()];
+        return $one instanceof Interval
+            ? [$one->from->toText(), $one->to->toText()]
+            : [$one->from->nominal->toText(), $one->to->nominal->toText()];
     }
 
     /**

@@ -8,6 +8,7 @@ use Berm\Core\Job\Plan;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Section\Interval;
+use Berm\Core\Section\PlacedItem;
 use Berm\Core\Section\Standing;
 
 /** The half-section on paper, in TCPDF's own primitives: to scale along the axis, radii stretched. */
@@ -32,20 +33,27 @@ final class SectionDrawing
         if (null === $section) {
             return;
         }
-        $all = [...$section->layers, $section->connector, ...$section->parts];
-        $fromMm = Length::smallest(...array_map(static fn (Interval $one): Length => $one->from, $all))->inMillimetres();
-        $toMm = Length::largest(...array_map(static fn (Interval $one): Length => $one->to, $all))->inMillimetres();
-        $axisY = $pdf->GetY() + 6 + 5 * \count($section->parts) + self::TALLEST;
+        $all = [...$section->layers, $section->connector];
+        $placed = $section->items;
+        $fromMm = Length::smallest(
+            ...array_map(static fn (Interval $one): Length => $one->from, $all),
+            ...array_map(static fn (PlacedItem $one): Length => $one->from->nominal, $placed),
+        )->inMillimetres();
+        $toMm = Length::largest(
+            ...array_map(static fn (Interval $one): Length => $one->to, $all),
+            ...array_map(static fn (PlacedItem $one): Length => $one->to->nominal, $placed),
+        )->inMillimetres();
+        $axisY = $pdf->GetY() + 6 + 5 * \count($placed) + self::TALLEST;
         if ($axisY > 250) {
             $pdf->AddPage();
-            $axisY = $pdf->GetY() + 6 + 5 * \count($section->parts) + self::TALLEST;
+            $axisY = $pdf->GetY() + 6 + 5 * \count($placed) + self::TALLEST;
         }
         $largest = Length::largest(...array_map(
             static fn (Interval $one): Length => $one->radius, [...$section->layers, $section->connector],
         ))->inMillimetres();
         $drawing = new self($pdf, $left, $width / ($toMm - $fromMm), $fromMm, $axisY, $largest);
         $pdf->setFont(Paper::FONT, '', 7);
-        $drawing->parts($section->parts, $reader);
+        $drawing->items($placed, $reader);
         foreach ([...$section->layers, $section->connector] as $interval) {
             $drawing->block($interval);
         }
@@ -53,18 +61,18 @@ final class SectionDrawing
         $pdf->setY($axisY + 12);
     }
 
-    /** @param list<Interval> $parts */
-    private function parts(array $parts, Reader $reader): void
+    /** @param list<PlacedItem> $placed */
+    private function items(array $placed, Reader $reader): void
     {
         $this->pdf->setLineStyle(['width' => 0.2, 'dash' => '1.2,0.8', 'color' => [43, 79, 120]]);
         $this->pdf->setTextColor(43, 79, 120);
-        foreach ($parts as $level => $part) {
+        foreach ($placed as $level => $one) {
             $top = $this->axisY - self::TALLEST - 2 - 5 * $level;
-            [$x1, $x2] = [$this->x($part->from), $this->x($part->to)];
+            [$x1, $x2] = [$this->x($one->from->nominal), $this->x($one->to->nominal)];
             $this->pdf->Line($x1, $this->axisY, $x1, $top);
             $this->pdf->Line($x1, $top, $x2, $top);
             $this->pdf->Line($x2, $top, $x2, $this->axisY);
-            $this->pdf->Text($x1 + 1, $top - 3.4, $part->name.' · '.$reader->mark($part->to->minus($part->from)));
+            $this->pdf->Text($x1 + 1, $top - 3.4, $one->item->name.' · '.$reader->mark($one->to->nominal->minus($one->from->nominal)));
         }
         $this->pdf->setTextColor(29, 33, 28);
     }

@@ -99,7 +99,7 @@ final class KitSheetJson
         $names = [...array_diff_key($vocabulary->names, $given), ...$given];
 
         return array_map(
-            static fn (string $name, Dimension $is): array => ['name' => $name, 'is' => $is->value, 'texts' => Vocabulary::textsOf($name)],
+            static fn (string $name, Dimension $is): array => ['name' => $name, 'is' => $is->value, 'texts' => $vocabulary->textsOf($name)],
             array_keys($names),
             $names,
         );

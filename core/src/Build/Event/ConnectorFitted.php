@@ -53,9 +53,9 @@ final readonly class ConnectorFitted implements Event
                 return Sentence::plain("Measure and record {$mark->place->inWords()} first: the connector hides it.");
             }
         }
-        foreach ($plan->sheet?->parkedParts() ?? [] as $part) {
-            if (!$plan->build->isParked($part->key)) {
-                return Sentence::of('Park the {part} first: it cannot be put on after the connector.', ['part' => lcfirst($part->name)]);
+        foreach ($plan->sheet?->parkedItems() ?? [] as $item) {
+            if (!$plan->build->isParked($item->key)) {
+                return Sentence::of('Park the {part} first: it cannot be put on after the connector.', ['part' => lcfirst($item->name)]);
             }
         }
 

@@ -14,12 +14,12 @@ use Berm\Core\File\PlaceFile;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\Stage;
 use Berm\Core\Saying\Sentence;
-use Berm\Core\Section\LapPlace;
+use Berm\Core\Section\RulingPlace;
 
 /** An engineer lets a part stand that will cover less than the kit asks, and says why. */
 final readonly class LapAccepted implements Event
 {
-    public function __construct(public LapPlace $place, public string $reason)
+    public function __construct(public RulingPlace $place, public string $reason)
     {
     }
 
@@ -35,12 +35,12 @@ final readonly class LapAccepted implements Event
 
     public static function read(Fields $file): self
     {
-        return new self(PlaceFile::readLap($file), $file->text('reason', 600));
+        return new self(PlaceFile::readRuling($file), $file->text('reason', 600));
     }
 
     public function write(): array
     {
-        return [...PlaceFile::writeLap($this->place), 'reason' => $this->reason];
+        return [...PlaceFile::writeRuling($this->place), 'reason' => $this->reason];
     }
 
     public function stage(Progress $progress): ?Stage
@@ -50,11 +50,11 @@ final readonly class LapAccepted implements Event
 
     public function refusal(Plan $plan): ?Sentence
     {
-        $lap = $plan->lap($this->place);
+        $ruling = $plan->ruling($this->place);
 
         return match (true) {
-            null === $lap => Sentence::plain('There is no such rule on this job.'),
-            !$lap->isShort() => Sentence::plain('There is nothing to accept: the kit asks for no more than this.'),
+            null === $ruling => Sentence::plain('There is no such rule on this job.'),
+            !$ruling->isShort() => Sentence::plain('There is nothing to accept: the kit asks for no more than this.'),
             default => null,
         };
     }
@@ -62,7 +62,7 @@ final readonly class LapAccepted implements Event
     public function basis(Plan $plan): Basis
     {
         return Basis::of(
-            $plan->job->pins(), window: $plan->lap($this->place)?->coverage->window, value: $plan->lap($this->place)?->judgement->value,
+            $plan->job->pins(), window: $plan->ruling($this->place)?->window, value: $plan->ruling($this->place)?->value,
         );
     }
 
@@ -70,7 +70,7 @@ final readonly class LapAccepted implements Event
     {
         return Sentence::of(
             '{part}, {where}, let stand as it lies: {reason}', [
-                'part' => $names->item($this->place->part), 'where' => $this->place->where->label(), 'reason' => $this->reason,
+                'part' => $names->item($this->place->item), 'where' => $this->place->where->label(), 'reason' => $this->reason,
             ],
         );
     }

@@ -49,13 +49,13 @@ final readonly class PartParked implements Event
 
     public function refusal(Plan $plan): ?Sentence
     {
-        $part = $plan->sheet?->parts[$this->part] ?? null;
-        $ends = implode(' or ', array_map(static fn (End $end): string => $end->value, $part->parkOn ?? []));
+        $item = $plan->sheet?->items[$this->part] ?? null;
+        $ends = implode(' or ', array_map(static fn (End $end): string => $end->value, $item->parkOn ?? []));
 
         return match (true) {
-            null === $part || !$part->isParked() => Sentence::plain('This kit parks no such part.'),
-            !\in_array($this->end, $part->parkOn, true) => Sentence::of(
-                "The {part} cannot be parked on end {$this->end->value}: the kit allows end $ends.", ['part' => lcfirst($part->name)],
+            null === $item || !$item->isParked() => Sentence::plain('This kit parks no such part.'),
+            !\in_array($this->end, $item->parkOn, true) => Sentence::of(
+                "The {part} cannot be parked on end {$this->end->value}: the kit allows end $ends.", ['part' => lcfirst($item->name)],
             ),
             default => null,
         };

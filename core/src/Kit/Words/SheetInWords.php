@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Berm\Core\Kit\Words;
 
-use Berm\Core\Kit\Content;
+use Berm\Core\Kit\Item;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
-use Berm\Core\Kit\Part;
+use Berm\Core\Kit\PlaceRule;
 use Berm\Core\Kit\Stage;
+use Berm\Core\Kit\Stock;
 use Berm\Core\Kit\StripRule;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\Saying\Sentence;
@@ -26,8 +27,9 @@ final class SheetInWords
             ...ApplicationInWords::of($sheet),
             ...array_merge(...array_map(static fn (KitSize $size): array => SizeInWords::of($sheet, $size), array_values($sheet->sizes))),
             ...array_merge(...array_map(self::cut(...), self::inOrderOfCutting($sheet))),
-            ...array_merge([], ...array_map(static fn (Part $part): array => PartInWords::of($part, $sheet), array_values($sheet->parts))),
-            ...array_map(self::content(...), array_values($sheet->contents)),
+            ...array_merge([], ...array_map(static fn (Item $item): array => ItemInWords::of($item, $sheet), array_values($sheet->items))),
+            ...array_map(static fn (PlaceRule $rule): Rule => ItemInWords::ofSheet($rule, $sheet), array_values($sheet->placeRules)),
+            ...array_map(static fn (Stock $stock): Rule => StockInWords::of($stock, $sheet), array_values($sheet->stock)),
             ...array_merge([], ...array_map(static fn (Stage $stage): array => StageInWords::of($stage, $sheet), $sheet->stages)),
         ];
     }
@@ -57,25 +59,16 @@ final class SheetInWords
                 $case->reason,
             );
         }
-        [$depth, $lengths] = null === $rule->depth ? ['', []] : FormulaInWords::of($rule->depth, 'd');
-        $rules[] = new Rule(
-            "cut/{$rule->cut->value}/tool",
-            $heading,
-            Sentence::of('With: '.lcfirst($rule->tool).('' === $depth ? '.' : ", blade set to $depth."), $lengths),
-        );
-
-        return $rules;
-    }
-
-    private static function content(Content $content): Rule
-    {
-        [$text, $values] = ["$content->count × {name} ({kind})", ['name' => $content->name, 'kind' => $content->kind->label()]];
-        foreach ($content->kind->properties() as $property) {
-            [$words, $value] = PropertyInWords::of($property, $content->properties[$property->value] ?? false);
-            $text .= '' === $words ? '' : ', '.strtr($words, ['{value' => '{'.$property->value]);
-            $values = null === $value ? $values : [...$values, $property->value => $value];
+        foreach ($rule->cases as $i => $case) {
+            [$depth, $lengths] = null === $case->depth ? ['', []] : FormulaInWords::of($case->depth, 'd');
+            if (0 === $i || $case->tool !== $rule->cases[0]->tool || $case->depth?->text !== $rule->cases[0]->depth?->text) {
+                $rules[] = new Rule(
+                    "cut/{$rule->cut->value}/tool".(0 === $i ? '' : '/'.($i + 1)), $heading,
+                    Sentence::of('With: '.lcfirst($case->tool).('' === $depth ? '.' : ", blade set to $depth."), $lengths),
+                );
+            }
         }
 
-        return new Rule("box/$content->key", 'In the box', Sentence::of("$text.", $values));
+        return $rules;
     }
 }

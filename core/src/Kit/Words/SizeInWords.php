@@ -7,7 +7,6 @@ namespace Berm\Core\Kit\Words;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
 use Berm\Core\Kit\SizeTakes;
-use Berm\Core\Kit\TubeSize;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
 use Berm\Core\Saying\Sentence;
@@ -30,8 +29,13 @@ final class SizeInWords
                 Sentence::of('“'.str_replace('_', ' ', $name).'” is {length}.', ['length' => $length]),
             );
         }
-        foreach ($size->parts as $key => $tube) {
-            $rules[] = new Rule("size/{$size->label}/part/$key", $heading, self::tube($sheet->parts[$key]->name ?? $key, $tube));
+        foreach ($size->stock as $stock) {
+            [$more, $values] = StockInWords::properties($stock);
+            if ($stock->kind->isRound() && '' !== $more) {
+                $rules[] = new Rule(
+                    "size/{$size->label}/part/{$stock->key}", $heading, Sentence::of('{name}: '.substr($more, 2).'.', ['name' => $stock->name, ...$values]),
+                );
+            }
         }
 
         return $rules;
@@ -62,25 +66,5 @@ final class SizeInWords
     private static function limits(string $name, Range $range): array
     {
         return ["{$name}Least" => $range->min ?? Length::ofNanometres(0), "{$name}Most" => $range->max ?? Length::ofNanometres(0)];
-    }
-
-    private static function tube(string $name, TubeSize $tube): Sentence
-    {
-        $values = [
-            'name' => $name,
-            'length' => $tube->length,
-            'expanded' => $tube->expandedBore,
-            'recovered' => $tube->recoveredBore,
-            'installed' => $tube->installedLength,
-        ];
-        $more = ($tube->installedLength->equals($tube->length) ? '' : ', {installed} long once installed').(null === $tube->wall ? '' : ', its wall {wall:fine} then').(null === $tube->pitch ? '' : ", $tube->count in a row, {pitch} from one to the next");
-
-        return Sentence::of(
-            "{name}: {length} long, {expanded:fine} wide as supplied, shrinks to {recovered:fine}$more.",
-            [
-                ...$values,
-                ...array_filter(['wall' => $tube->wall, 'pitch' => $tube->pitch], static fn (?Length $length): bool => null !== $length),
-            ],
-        );
     }
 }

@@ -33,7 +33,7 @@ final class StageInWords
                     $stage->isOneWay ? 'There is no way back from it.' : '',
                     $stage->isHoldPoint ? 'An engineer looks before work goes on.' : '',
                 ],
-                static fn (string $part): bool => '' !== $part,
+                static fn (string $item): bool => '' !== $item,
             ),
         );
 
@@ -57,7 +57,7 @@ final class StageInWords
 
     private static function what(Stage $stage, KitSheet $sheet): string
     {
-        $name = static fn (string $key): string => lcfirst($sheet->parts[$key]->name ?? $sheet->contents[$key]->name ?? $key);
+        $name = static fn (string $key): string => lcfirst($sheet->nameOf($key));
         $cuts = implode(', ', array_map(static fn (Cut $cut): string => '['.$cut->layer()->label().']', $stage->cuts));
 
         return implode(' ', array_filter([
@@ -66,7 +66,7 @@ final class StageInWords
             $stage->fitsConnector ? 'Fit the connector.' : '',
             [] === $stage->installs ? '' : 'Bring to its place: '.implode(', ', array_map($name, $stage->installs)).'.',
             [] === $stage->uses ? '' : 'Use: '.implode(', ', array_map($name, $stage->uses)).'.',
-        ], static fn (string $part): bool => '' !== $part));
+        ], static fn (string $item): bool => '' !== $item));
     }
 
     private static function check(Check $check, KitSheet $sheet): Sentence

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Kit;
+
+use Berm\Core\Cable\End;
+use Berm\Core\Cable\LayerKind;
+use Berm\Core\Formula\Formula;
+use Berm\Core\Formula\Values;
+use Berm\Core\Quantity\Length;
+
+/** Something that lies on the cable: where it ends up, what it must cover, what it is made of, and where it waits until then. */
+final readonly class Item
+{
+    /**
+     * @param list<End>       $parkOn   ends it may be parked on before the connector, the preferred one first; empty when it goes on later
+     * @param list<Feature>   $features
+     * @param list<PlaceRule> $rules
+     */
+    public function __construct(
+        public string $key,
+        public string $name,
+        public Nature $nature,
+        public ElectricalClass $class,
+        /** Key of the stock that it is made of; empty where it takes nothing from the box. */
+        public string $stock,
+        public Side $side,
+        /** One on each core of a cable with three; else round the whole cable. */
+        public bool $isPerCore,
+        /** Null: always. */
+        public ?Formula $when,
+        public Placing $placing,
+        /** How well a hand sets it. */
+        public Length $hand,
+        public ?Winding $winding,
+        /** What it adds on each side, of what is laid or folded; its whole diameter, of what is moulded. Null: nothing that counts. */
+        public ?Formula $size,
+        /** The layer of the cable that it is, of a moved one; or whose edge its own edge is, where it stands for one. */
+        public ?LayerKind $layer,
+        public array $parkOn,
+        /** Parked one over the other, so that only the longest of them takes room. */
+        public bool $isNested,
+        /** Key of the item that it rides with; empty: none. */
+        public string $partOf,
+        public array $features,
+        public array $rules,
+        /** Why it lies there; empty where the leaflet does not say. */
+        public string $reason,
+    ) {
+    }
+
+    public function isParked(): bool
+    {
+        return [] !== $this->parkOn;
+    }
+
+    /** Its edge is that of a layer that the cable does not have. */
+    public function standsForLayer(): bool
+    {
+        return null !== $this->layer && Nature::Layer !== $this->nature;
+    }
+
+    /** False only when its condition is known not to hold. */
+    public function isIn(Values $values): bool
+    {
+        return null === $this->when || !$this->when->isKnown($values) || $this->when->holds($values);
+    }
+
+    /** As formulas have it: keys may have hyphens, names may not. */
+    public function formulaName(): string
+    {
+        return str_replace('-', '_', $this->key);
+    }
+}

@@ -1,0 +1,298 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Section;
+
+use Berm\Core\Assembly\Assembly;
+use Berm\Core\Build\BuildState;
+use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\End;
+use Berm\Core\Cable\Where;
+use Berm\Core\CoreError;
+use Berm\Core\Formula\Formula;
+use Berm\Core\Formula\Values;
+use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Kit\Feature;
+use Berm\Core\Kit\Item;
+use Berm\Core\Kit\Property;
+use Berm\Core\Kit\Side;
+use Berm\Core\Kit\StripCase;
+use Berm\Core\Margin\Cause;
+use Berm\Core\Margin\CauseKind;
+use Berm\Core\Margin\Locus;
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\MarkOut\MarkOutImpossible;
+use Berm\Core\MarkOut\MarkPlace;
+use Berm\Core\Place\Place;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Rounding;
+
+/**
+ * Where the cuts and the items of one core are, each worked out when it is asked for: as measured where it was measured, else as planned.
+ *
+ * @internal use Section::of() and MarkOut::plan()
+ */
+final class Places
+{
+    /** @var array<string, PlannedCut> */
+    private array $cuts = [];
+
+    /** @var array<string, list<PlacedItem>> */
+    private array $items = [];
+
+    /** @var array<string, Values> by End value */
+    private array $values = [];
+
+    public readonly Causes $causes;
+
+    public function __construct(
+        public readonly Assembly $assembly,
+        private readonly BuildState $build,
+        /** From 1. */
+        public readonly int $core,
+        /** As it is once the connector is fixed, and has grown; else before. */
+        private readonly bool $isFixed = true,
+    ) {
+        $this->causes = new Causes($assembly);
+    }
+
+    public function frame(End $end): Frame
+    {
+        $isJoint = AccessoryFunction::Joint === $this->assembly->function();
+        $moved = $this->isFixed ? $this->causes->growth($end)->times($this->assembly->connector->specification->seating->share) : Locus::exact(
+            Length::ofNanometres(0),
+        );
+        $away = Locus::exact($isJoint ? $this->halfStop() : Length::ofNanometres(0))->plus($this->causes->short($end))->plus($moved);
+
+        return Frame::of($end, $away, $isJoint && End::A === $end);
+    }
+
+    /** Where the connector begins on the side of an end, from the end of its conductor. */
+    public function mouth(End $end): Locus
+    {
+        $growth = $this->isFixed ? $this->causes->growth($end) : Locus::exact(Length::ofNanometres(0));
+        $isJoint = AccessoryFunction::Joint === $this->assembly->function();
+        $away = Locus::exact($this->assembly->connector->barrels->at($end)->depth->plus($isJoint ? $this->halfStop() : Length::ofNanometres(0)));
+        $frame = $this->frame($end);
+        $onAxis = $away->plus($growth);
+
+        return $frame->fromEnd($isJoint && End::A === $end ? $onAxis->negated() : $onAxis);
+    }
+
+    /** @return array{Locus, Locus} both ends of the connector on the axis; of a lug, its barrel */
+    public function connector(): array
+    {
+        $first = $this->frame(End::A)->onAxis($this->mouth(End::A));
+        if (AccessoryFunction::Joint === $this->assembly->function()) {
+            return [$first, $this->frame(End::B)->onAxis($this->mouth(End::B))];
+        }
+        $barrel = $this->assembly->connector;
+
+        return [Locus::exact($barrel->barrels->first->depth->minus($barrel->length)), $first];
+    }
+
+    public function has(End $end, Cut $cut): bool
+    {
+        return $this->assembly->cable($end)->construction->design->has($cut->layer());
+    }
+
+    /** @return list<Cut> the cuts of an end, from the outside in */
+    public function cuts(End $end): array
+    {
+        return Cut::of($this->assembly->cable($end)->construction->design);
+    }
+
+    /** From the end of the conductor; a layer that the cable lacks is where the item ends that stands for it. @throws CoreError */
+    public function cut(End $end, Cut $cut): Locus
+    {
+        $standIn = $this->has($end, $cut) ? null : $this->standIn($end, $cut);
+        if (null !== $standIn) {
+            return $this->edges($standIn, $end)[0];
+        }
+        $reading = $this->build->cut($this->place($end, $cut))?->event->reading;
+
+        return null === $reading ? $this->planned($end, $cut)->at : Locus::moved($reading->value, Cause::around(
+            CauseKind::Reading, "[{$cut->layer()->label()}]", Where::of($end, null), $reading->instrument->uncertainty(),
+        ));
+    }
+
+    public function place(End $end, Cut $cut): MarkPlace
+    {
+        return MarkPlace::of($end, $cut, $this->assembly->coreOf($end, $cut, $this->core));
+    }
+
+    /** The cut as the sheet has it, whatever was measured. @throws MarkOutImpossible|CoreError */
+    public function planned(End $end, Cut $cut): PlannedCut
+    {
+        return $this->cuts["{$end->value} $cut->value"] ??= $this->work($end, $cut);
+    }
+
+    /** @return list<PlacedItem> one, or one for each end, or several in a row @throws CoreError */
+    public function placed(Item $item): array
+    {
+        return $this->items[$item->key] ??= (new Laying($this))->lay($item);
+    }
+
+    /** @return array{Locus, Locus} the edges of an item, near and far, as an end sees them @throws CoreError */
+    public function edges(Item $item, End $end, ?Feature $feature = null): array
+    {
+        $all = $this->placed($item);
+        $here = array_values(array_filter($all, static fn (PlacedItem $placed): bool => null === $placed->end || $placed->end === $end));
+        $first = ($here[0] ?? $all[0])->from;
+        $last = ($here[\count($here) - 1] ?? $all[0])->to;
+        [$near, $far] = $this->frame($end)->edges($first, $last);
+        if (null === $feature) {
+            return [$near, $far];
+        }
+        $cable = $this->assembly->cable($end);
+        $length = ['part_length' => $this->length($item, $end)];
+
+        return [
+            $near->plus($this->evaluate($feature->from, $cable, $length)), $near->plus($this->evaluate($feature->to, $cable, $length)),
+        ];
+    }
+
+    /** Of one of its pieces, as it lies. */
+    public function length(Item $item, ?End $end): Locus
+    {
+        return $this->causes->stock($item, Side::EachEnd === $item->side ? $end : null, Property::InstalledLength)
+            ?? Locus::exact(Length::ofNanometres(0));
+    }
+
+    /**
+     * @param array<string, Length|Locus> $more quantities that it may use too
+     *
+     * @throws CoreError
+     */
+    public function evaluate(Formula $formula, CableEnd $cable, array $more = []): Locus
+    {
+        return $formula->locus($this->values($cable)->withAll($more));
+    }
+
+    /** What formulas are worked out with at one end, places and all. */
+    public function values(CableEnd $cable): Values
+    {
+        return $this->base($cable)->withPlaces(fn (string $name): ?Locus => $this->named($name, $cable));
+    }
+
+    private function halfStop(): Length
+    {
+        $connector = $this->assembly->connector;
+
+        return $connector->length->minus($connector->barrels->depths())->dividedBy(2, Rounding::Nearest);
+    }
+
+    /** A place that is called so; null: it is no place, but a dimension. @throws CoreError */
+    private function named(string $name, CableEnd $cable): ?Locus
+    {
+        $end = $cable->end;
+        $edge = $this->assembly->sheet->edges()[$name] ?? null;
+        if (null !== $edge) {
+            $item = $this->assembly->sheet->items[$edge->item] ?? null;
+
+            return null === $item ? null : $this->edges($item, $end, $edge->feature)[$edge->isFar ? 1 : 0];
+        }
+        $other = $this->other($end);
+        $isOther = str_starts_with($name, 'other_cut_');
+        $cut = Cut::ofFormulaName($isOther ? substr($name, 6) : $name);
+        if (null !== $cut) {
+            $at = $isOther ? $other : $end;
+
+            return null === $at || !$this->knows($at, $cut) ? null : $this->cut($at, $cut);
+        }
+
+        return match ($name) {
+            'mouth' => $this->mouth($end),
+            'joint_centre' => $this->frame($end)->fromEnd($this->middle()),
+            default => null,
+        };
+    }
+
+    private function middle(): Locus
+    {
+        [$from, $to] = $this->connector();
+
+        return $from->plus($to)->times(0.5);
+    }
+
+    private function other(End $end): ?End
+    {
+        foreach ($this->assembly->cables as $cable) {
+            if ($cable->end !== $end) {
+                return $cable->end;
+            }
+        }
+
+        return null;
+    }
+
+    private function knows(End $end, Cut $cut): bool
+    {
+        return $this->has($end, $cut) || null !== $this->standIn($end, $cut);
+    }
+
+    private function standIn(End $end, Cut $cut): ?Item
+    {
+        foreach ($this->assembly->sheet->items as $item) {
+            $isHere = Side::EachEnd === $item->side || Side::Across === $item->side || $item->side->value === 'end-'.strtolower($end->value);
+            if ($isHere && $item->standsForLayer() && $item->layer === $cut->layer()) {
+                return $item;
+            }
+        }
+
+        return null;
+    }
+
+    /** The quantities of an end that are no places, diameters with what is not exact about them. */
+    private function base(CableEnd $cable): Values
+    {
+        return $this->values[$cable->end->value] ??= $this->assembly->valuesWith($cable, $this->causes);
+    }
+
+    /** @throws MarkOutImpossible|CoreError */
+    private function work(End $end, Cut $cut): PlannedCut
+    {
+        $cable = $this->assembly->cable($end);
+        $rule = $this->assembly->sheet->rules[$cut->value] ?? throw MarkOutImpossible::noRule($end, $cut);
+        $values = $this->base($cable)->withPlaces(fn (string $name): ?Locus => $this->plannedName($name, $cable));
+        $case = $rule->caseFor($values) ?? throw MarkOutImpossible::noCase($end, $cut);
+        $cause = Cause::of(CauseKind::Cut, "[{$cut->layer()->label()}]", Where::of($end, null), $case->tolerance->below, $case->tolerance->above);
+
+        return new PlannedCut($case, $this->inherited($case, $values, $cable)->with($cause), $values);
+    }
+
+    /** Another cut of the same end as it is planned: marks are laid from one datum, so that errors do not add up. @throws CoreError */
+    private function plannedName(string $name, CableEnd $cable): ?Locus
+    {
+        $cut = Cut::ofFormulaName($name);
+
+        return null !== $cut && $this->has($cable->end, $cut) ? Locus::exact($this->planned($cable->end, $cut)->at->nominal) : $this->named($name, $cable);
+    }
+
+    /** Its distance, with what is not exact about the edge that it is laid from and with nothing else. @throws CoreError */
+    private function inherited(StripCase $case, Values $values, CableEnd $cable): Locus
+    {
+        $nominal = $case->distance->length($values);
+        $from = $case->laidFrom;
+        if (null === $from) {
+            return Locus::exact($nominal);
+        }
+        $edge = $this->edgeOf($from, $cable->end);
+
+        return $edge->movedBy($nominal->minus($edge->nominal));
+    }
+
+    /** @throws CoreError */
+    private function edgeOf(Place $place, End $end): Locus
+    {
+        $item = $this->assembly->sheet->items[$place->key] ?? null;
+        $cut = $place->cut();
+
+        return match (true) {
+            null !== $item => $this->edges($item, $end)[0],
+            null !== $cut => $this->cut($end, $cut),
+            default => $this->mouth($end),
+        };
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Section;
+
+use Berm\Core\Kit\PlaceRule;
+use Berm\Core\Margin\Cause;
+use Berm\Core\Margin\Margin;
+use Berm\Core\Margin\Proof;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Range;
+use Berm\Core\Saying\Limits;
+use Berm\Core\Saying\Sentence;
+
+/** What a rule comes to at one place: what it measures, what is asked, and how much is left. */
+final readonly class Ruling
+{
+    public function __construct(
+        public RulingPlace $place,
+        public PlaceRule $rule,
+        /** Of the item, or of what the sheet's own rule is about. */
+        public string $name,
+        /** Of what it must cover or meet; empty where there is none. */
+        public string $ofName,
+        /** What it measures, nominally: a lap, a gap, a distance, a wall, a diameter to spare. */
+        public Length $value,
+        public Range $window,
+        public Margin $margin,
+        /** Where the least is left, of a rule that holds all along: "on the connector". */
+        public string $at = '',
+        /** False of what every accessory keeps, where the sheet is of the first edition and was never held against it. */
+        public bool $isBinding = true,
+    ) {
+    }
+
+    public function proof(): Proof
+    {
+        return $this->margin->proof();
+    }
+
+    /** It does not hold even nominally, and it should. */
+    public function isShort(): bool
+    {
+        return $this->isBinding && Proof::Fails === $this->proof();
+    }
+
+    public function reason(): Sentence
+    {
+        return RulingInWords::of($this);
+    }
+
+    /** "-1.2 mm at the worst; most of it by the length of the stress tube", null where nothing can move it. */
+    public function worst(): ?Sentence
+    {
+        $causes = $this->margin->takesMost();
+
+        return [] === $causes ? null : Sentence::of('{worst:fine} left at the worst; the {cause} takes most, {takes:fine}.', [
+            'worst' => $this->margin->worst, 'cause' => $causes[0]->inWords(), 'takes' => $this->margin->most(),
+        ]);
+    }
+
+    public function asked(): string|Length|Sentence
+    {
+        return null === $this->window->max && null !== $this->window->min
+            ? $this->window->min
+            : Limits::of($this->window->min, $this->window->max) ?? '';
+    }
+
+    /** @return list<Cause> */
+    public function takesMost(): array
+    {
+        return $this->margin->takesMost();
+    }
+}
