@@ -13,6 +13,7 @@ use Berm\Core\Margin\Cause;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\MarkOut\SeenMark;
 use Berm\Core\MarkOut\SetMark;
+use Berm\Core\Material\Requirement;
 use Berm\Core\Parking\ParkingSide;
 use Berm\Core\Place\Place;
 use Berm\Core\Profile\Coat;
@@ -49,6 +50,7 @@ final readonly class PlanFile
                 'connector' => $file->report($plan->connectorFit),
             ],
             'markOut' => null === $plan->markOut ? null : array_map($file->mark(...), $plan->markOut->all()),
+            'materials' => array_map(self::material(...), $plan->materials),
             'parking' => null === $plan->parking ? null : array_map($file->side(...), $plan->parking->sides),
             'section' => null === $plan->section ? null : [
                 'layers' => array_map(self::interval(...), $plan->section->layers),
@@ -125,6 +127,21 @@ final readonly class PlanFile
             'to' => $placed->to->nominal->toText(), 'fromLeast' => $placed->from->leastLength()->toText(),
             'fromMost' => $placed->from->mostLength()->toText(), 'toLeast' => $placed->to->leastLength()->toText(),
             'toMost' => $placed->to->mostLength()->toText(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function material(Requirement $requirement): array
+    {
+        $left = $requirement->left();
+
+        return [
+            'stock' => $requirement->stock->key, 'for' => $requirement->takers,
+            ...(null === $requirement->length ? [] : [
+                'needed' => $requirement->length->toText(), 'has' => $requirement->has?->toText(),
+            ]),
+            'pieces' => $requirement->pieces, 'count' => $requirement->count, 'left' => $left instanceof Length ? $left->toText() : $left,
+            'short' => null !== $requirement->lacking(),
         ];
     }
 

@@ -13,11 +13,14 @@ use Berm\Core\Formula\Values;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\MarkOut\MarkOutImpossible;
+use Berm\Core\Material\Requirement;
 use Berm\Core\Parking\ParkingPlan;
 use Berm\Core\Saying\Sentence;
+use Berm\Core\Section\Materials;
 use Berm\Core\Section\Places;
 use Berm\Core\Section\Ruling;
 use Berm\Core\Section\Section;
+use Berm\Core\Section\SectionsOfCores;
 
 /**
  * Where everything lies on the cables and in which order it comes there, as far as what has been chosen lets it be worked out.
@@ -26,7 +29,10 @@ use Berm\Core\Section\Section;
  */
 final readonly class Layout
 {
-    /** @param list<Ruling> $rulings on every core, those of the core at work first */
+    /**
+     * @param list<Ruling>      $rulings   on every core, those of the core at work first
+     * @param list<Requirement> $materials
+     */
     private function __construct(
         public ?MarkOut $markOut,
         public ?ParkingPlan $parking,
@@ -34,6 +40,7 @@ final readonly class Layout
         public ?Section $section,
         public ?Progress $progress,
         public array $rulings,
+        public array $materials,
         /** Why it cannot be worked out. */
         public ?Sentence $problem,
     ) {
@@ -44,13 +51,13 @@ final readonly class Layout
     {
         $cables = $job->allCables();
         if (null === $cables || null === $sheet || null === $job->size || $sheet->application->function !== $job->function) {
-            return new self(null, null, null, null, [], null);
+            return new self(null, null, null, null, [], [], null);
         }
         $connector = $job->turnedConnector();
         $parking = null;
         try {
             if (null === $connector || $connector->kind !== $job->function->connectorKind()) {
-                return new self(null, ParkingPlan::of($cables, $sheet, $job->size, null), null, null, [], null);
+                return new self(null, ParkingPlan::of($cables, $sheet, $job->size, null), null, null, [], [], null);
             }
             $assembly = Assembly::of($cables, $sheet, $job->size, $connector, $job->site);
             $markOut = MarkOut::plan($assembly, $build);
@@ -64,6 +71,7 @@ final readonly class Layout
                 null,
                 null,
                 [],
+                [],
                 $error instanceof MarkOutImpossible ? $error->reason : Sentence::plain($error->getMessage()),
             );
         }
@@ -75,12 +83,9 @@ final readonly class Layout
         $values = static fn (Where $where): Values => $places[($where->core ?? 1) - 1]->values($assembly->cable($where->end));
         $progress = Progress::of($assembly->sheet, $markOut, $parking, $build, $values);
         $core = $progress->next()->where->core ?? 1;
-        $section = Section::of($assembly, $markOut, $build, $core);
-        $rulings = $section->rulings;
-        foreach (array_diff(range(1, $markOut->cores()), [$core]) as $other) {
-            $rulings = [...$rulings, ...Section::of($assembly, $markOut, $build, $other)->rulings];
-        }
+        $sections = SectionsOfCores::of($assembly, $markOut, $build, $places);
+        $section = $sections->ofCore($core);
 
-        return new self($markOut, $parking, $section, $progress, $rulings, null);
+        return new self($markOut, $parking, $section, $progress, $sections->rulings($core), Materials::of($assembly, $section), null);
     }
 }

@@ -57,6 +57,7 @@ final class NextStepFinder
             },
             ObstacleCode::CannotBeMarkedOut => 'See why it cannot be marked out',
             ObstacleCode::RoomShort => 'Make room for what is parked',
+            ObstacleCode::MaterialShort => 'Get what the box is short of',
             ObstacleCode::LapShort => 'See which part will not cover what it must',
             ObstacleCode::CutOut => 'Put right the cut that is out',
             ObstacleCode::CheckOut => 'Put right the check that is out',

@@ -66,6 +66,7 @@ final readonly class Obstacle
             ObstacleCode::CannotBeMarkedOut => null === $build->connector
                 && self::isBuilding($event)
                 && !self::isCorrection($event, $build),
+            ObstacleCode::MaterialShort => $event instanceof ConnectorFitted,
             ObstacleCode::RoomUnknown, ObstacleCode::RoomShort => $event instanceof ConnectorFitted || $this->parksHere($event),
             ObstacleCode::LapShort => $event instanceof ConnectorFitted
                 || $this->cutsHere($event) && !self::isCorrection($event, $build)

@@ -19,6 +19,8 @@ enum ObstacleCode: string
     case RoomUnknown = 'room-unknown';
     case RoomShort = 'room-short';
     case LapShort = 'lap-short';
+    /** The box holds less than the items take. */
+    case MaterialShort = 'material-short';
     case CutOut = 'cut-out';
     case CheckOut = 'check-out';
 
@@ -28,7 +30,8 @@ enum ObstacleCode: string
         return match ($this) {
             self::SafetyOpen, self::CableMissing, self::KitMissing, self::ConnectorMissing, self::CannotTell,
             self::RoomUnknown => Severity::Asks,
-            self::DoesNotFit, self::CannotBeMarkedOut, self::RoomShort, self::LapShort, self::CutOut, self::CheckOut => Severity::Stops,
+            self::DoesNotFit, self::CannotBeMarkedOut, self::RoomShort, self::LapShort, self::MaterialShort, self::CutOut,
+            self::CheckOut => Severity::Stops,
         };
     }
 }

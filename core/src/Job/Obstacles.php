@@ -48,6 +48,7 @@ final readonly class Obstacles
             ...(null === $layout->problem ? [] : [Obstacle::of(ObstacleCode::CannotBeMarkedOut, Step::MarkOut, $layout->problem)]),
             ...$obstacles->rooms($layout->parking),
             ...array_merge([], ...array_map($obstacles->ruling(...), $layout->rulings)),
+            ...$obstacles->materials(),
             ...array_merge([], ...array_map($obstacles->task(...), $layout->progress?->tasks() ?? [])),
         ];
     }
@@ -142,6 +143,20 @@ final readonly class Obstacles
             ObstacleCode::LapShort, $step, $ruling->place->where, null === $ruling->place->of ? [] : [$ruling->place->of],
             null === $stage ? [] : [$stage->key], $ruling->reason(), Acceptable::ruling($ruling->place),
         )];
+    }
+
+    /** @return list<Obstacle> what the box is short of; a sheet of the first edition does not say what its items take */
+    private function materials(): array
+    {
+        $obstacles = [];
+        foreach (null === $this->build->connector ? $this->layout->materials : [] as $requirement) {
+            $shortage = $requirement->shortage();
+            $obstacles = null === $shortage || 1 === $this->job->sheet?->edition ? $obstacles : [
+                ...$obstacles, Obstacle::of(ObstacleCode::MaterialShort, Step::Kit, $shortage),
+            ];
+        }
+
+        return $obstacles;
     }
 
     /** @return list<Obstacle> what was written down and is out */

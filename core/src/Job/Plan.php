@@ -20,6 +20,7 @@ use Berm\Core\Fit\KitFit;
 use Berm\Core\Fit\ToolFit;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\MarkOut\MarkOut;
+use Berm\Core\Material\Requirement;
 use Berm\Core\Parking\ParkingPlan;
 use Berm\Core\Saying\Sentence;
 use Berm\Core\Section\Ruling;
@@ -30,8 +31,9 @@ use Berm\Core\Section\Section;
 final readonly class Plan
 {
     /**
-     * @param list<Obstacle> $obstacles in the order of the work
-     * @param list<Ruling>   $rulings   on every core
+     * @param list<Obstacle>    $obstacles in the order of the work
+     * @param list<Ruling>      $rulings   on every core
+     * @param list<Requirement> $materials of every stock that some item takes
      */
     private function __construct(
         public Job $job,
@@ -47,6 +49,7 @@ final readonly class Plan
         /** On the core that is worked on. */
         public ?Section $section,
         public array $rulings,
+        public array $materials,
         public ?Progress $progress,
         public array $obstacles,
     ) {
@@ -74,7 +77,8 @@ final readonly class Plan
 
         return new self(
             $job, $sheet, $build, $cableFit, $kitFit, $connectorFit,
-            $layout->markOut, $layout->parking, $layout->section, $layout->rulings, $layout->progress, $obstacles,
+            $layout->markOut, $layout->parking, $layout->section, $layout->rulings, $layout->materials,
+            $layout->progress, $obstacles,
         );
     }
 

@@ -11,12 +11,14 @@ use Berm\Core\Saying\Sentence;
 /**
  * One independent reason why a length is not what it is nominally, and by how much at most.
  *
- * Two lengths that share a cause share the object: it cancels in their difference.
+ * Causes of one kind, of one thing and at one place are the same cause: they cancel in a difference.
  */
 final readonly class Cause
 {
     private function __construct(
         public CauseKind $kind,
+        /** Tells one cause from another. */
+        public string $id,
         /** The layer, item or part that it belongs to, as it stands in a sentence. */
         public string $of,
         public Where $where,
@@ -27,15 +29,21 @@ final readonly class Cause
     ) {
     }
 
-    /** @param Length $below by how much less at most, without a sign; as Tolerance has it */
-    public static function of(CauseKind $kind, string $of, Where $where, Length $below, Length $above): self
+    /**
+     * @param string $thing what it belongs to: a layer, the key of an item
+     * @param string $of    the same as it stands in a sentence
+     * @param Length $below by how much less at most, without a sign; as Tolerance has it
+     */
+    public static function of(CauseKind $kind, string $thing, string $of, Where $where, Length $below, Length $above): self
     {
-        return new self($kind, $of, $where, $below->absolute()->negated(), $above->absolute());
+        $id = json_encode([$kind->value, $thing, ...$where->path()], \JSON_THROW_ON_ERROR);
+
+        return new self($kind, $id, $of, $where, $below->absolute()->negated(), $above->absolute());
     }
 
-    public static function around(CauseKind $kind, string $of, Where $where, Length $either): self
+    public static function around(CauseKind $kind, string $thing, string $of, Where $where, Length $either): self
     {
-        return self::of($kind, $of, $where, $either, $either);
+        return self::of($kind, $thing, $of, $where, $either, $either);
     }
 
     public function isNone(): bool

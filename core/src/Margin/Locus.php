@@ -14,8 +14,8 @@ use Berm\Core\Quantity\Length;
 final readonly class Locus
 {
     /**
-     * @param array<int, Effect> $effects by the identity of their cause; empty where it has arms
-     * @param list<self>         $arms
+     * @param array<string, Effect> $effects by the id of their cause; empty where it has arms
+     * @param list<self>            $arms
      */
     private function __construct(public Length $nominal, private array $effects, private ?Pick $pick, private array $arms)
     {
@@ -30,7 +30,7 @@ final readonly class Locus
     {
         $effects = [];
         foreach ($causes as $cause) {
-            $effects += $cause->isNone() ? [] : [spl_object_id($cause) => new Effect($cause, 1.0)];
+            $effects += $cause->isNone() ? [] : [$cause->id => new Effect($cause, 1.0)];
         }
 
         return new self($nominal, $effects, null, []);
@@ -131,7 +131,7 @@ final readonly class Locus
         return Length::ofNanometres((int) round($this->most()));
     }
 
-    /** @return array<int, Effect> by the identity of their cause; of one with arms, those of the arm that counts nominally */
+    /** @return array<string, Effect> by the id of their cause; of one with arms, those of the arm that counts nominally */
     public function effects(): array
     {
         foreach ($this->arms as $arm) {
@@ -214,10 +214,10 @@ final readonly class Locus
     }
 
     /**
-     * @param array<int, Effect> $one
-     * @param array<int, Effect> $other
+     * @param array<string, Effect> $one
+     * @param array<string, Effect> $other
      *
-     * @return array<int, Effect> a cause that both take in full against each other is gone
+     * @return array<string, Effect> a cause that both take in full against each other is gone
      */
     private static function added(array $one, array $other): array
     {

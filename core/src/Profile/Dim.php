@@ -12,8 +12,8 @@ use Berm\Core\Margin\Locus;
 final readonly class Dim
 {
     /**
-     * @param array<int, array{float, float}> $shifts by the identity of a cause: what it does to it at its least and at its most
-     * @param array<int, Cause>               $causes by their identity
+     * @param array<string, array{float, float}> $shifts by the id of a cause: what it does to it at its least and at its most
+     * @param array<string, Cause>               $causes by their id
      */
     private function __construct(public float $nominal, public float $least, public float $most, private array $shifts, public array $causes)
     {

@@ -11,43 +11,50 @@ use Berm\Core\Material\Stretch;
 /** What an item makes of the diameter beneath it. */
 final readonly class Layering
 {
-    /**
-     * @param \Closure(float, Turn): float $outside from the diameter beneath, in mm
-     * @param array<int, Cause>            $causes  of its own, by their identity
-     */
-    private function __construct(private \Closure $outside, public array $causes)
+    private function __construct(private LayeringKind $kind, private Dim $first, private Dim $second)
     {
     }
 
     public static function shrunk(Dim $bore, Dim $wall): self
     {
-        return new self(static fn (float $beneath, Turn $turn): float => Shrink::outside($beneath, $bore->at($turn), $wall->at($turn)), $bore->causes + $wall->causes);
+        return new self(LayeringKind::Shrunk, $bore, $wall);
     }
 
     public static function stretched(Dim $bore, Dim $wall): self
     {
-        return new self(static fn (float $beneath, Turn $turn): float => Stretch::outside($beneath, $bore->at($turn), $wall->at($turn)), $bore->causes + $wall->causes);
+        return new self(LayeringKind::Stretched, $bore, $wall);
     }
 
     /** @param Dim $onDiameter what it adds to the diameter */
     public static function adding(Dim $onDiameter): self
     {
-        return new self(static fn (float $beneath, Turn $turn): float => $beneath + $onDiameter->at($turn), $onDiameter->causes);
+        return new self(LayeringKind::Adding, $onDiameter, Dim::exact(0.0));
     }
 
     /** It has its own shape: no smaller than what lies beneath. */
     public static function shaped(Dim $outside): self
     {
-        return new self(static fn (float $beneath, Turn $turn): float => max($beneath, $outside->at($turn)), $outside->causes);
+        return new self(LayeringKind::Shaped, $outside, Dim::exact(0.0));
     }
 
     public static function nothing(): self
     {
-        return new self(static fn (float $beneath): float => $beneath, []);
+        return self::adding(Dim::exact(0.0));
+    }
+
+    /** @return array<string, Cause> of its own, by their id */
+    public function causes(): array
+    {
+        return $this->first->causes + $this->second->causes;
     }
 
     public function outside(float $beneath, Turn $turn): float
     {
-        return ($this->outside)($beneath, $turn);
+        return match ($this->kind) {
+            LayeringKind::Shrunk => Shrink::outside($beneath, $this->first->at($turn), $this->second->at($turn)),
+            LayeringKind::Stretched => Stretch::outside($beneath, $this->first->at($turn), $this->second->at($turn)),
+            LayeringKind::Adding => $beneath + $this->first->at($turn),
+            LayeringKind::Shaped => max($beneath, $this->first->at($turn)),
+        };
     }
 }

@@ -23,7 +23,7 @@ final class RadialMargin
         $nominal = $margin(Turn::atRest());
         $losses = $against = [];
         foreach ($causes as $cause) {
-            $id = spl_object_id($cause);
+            $id = $cause->id;
             $least = $nominal - $margin(Turn::these([$id => -1]));
             $most = $nominal - $margin(Turn::these([$id => 1]));
             if (max($least, $most) > 0.0) {

@@ -47,12 +47,12 @@ final readonly class Stretch
         return $diameter;
     }
 
-    /** @return array<int, Cause> by their identity, of what shows and of so many coats */
+    /** @return array<string, Cause> by their id, of what shows and of so many coats */
     public function causes(?int $coats = null): array
     {
         $causes = $this->bare->causes + (null === $this->cores ? [] : $this->cores->causes());
         foreach (null === $coats ? $this->coats : \array_slice($this->coats, 0, $coats) as $coat) {
-            $causes += $coat->layering->causes;
+            $causes += $coat->layering->causes();
         }
 
         return $causes;

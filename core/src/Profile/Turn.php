@@ -7,7 +7,7 @@ namespace Berm\Core\Profile;
 /** How causes have turned out: every length at its least or its most, or some causes at one of their ends and the others at rest. */
 final readonly class Turn
 {
-    /** @param array<int, int> $turns -1 or 1 by the identity of a cause */
+    /** @param array<string, int> $turns -1 or 1 by the id of a cause */
     private function __construct(public int $all, public array $turns)
     {
     }
@@ -28,7 +28,7 @@ final readonly class Turn
         return new self(1, []);
     }
 
-    /** @param array<int, int> $turns -1 or 1 by the identity of a cause */
+    /** @param array<string, int> $turns -1 or 1 by the id of a cause */
     public static function these(array $turns): self
     {
         return new self(0, $turns);

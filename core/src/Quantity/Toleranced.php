@@ -50,9 +50,10 @@ final readonly class Toleranced
         return $this->value->plus($this->tolerance->above);
     }
 
-    public function cause(CauseKind $kind, string $of, Where $where): Cause
+    /** @param string $thing what it belongs to, and $of the same as it stands in a sentence */
+    public function cause(CauseKind $kind, string $thing, string $of, Where $where): Cause
     {
-        return Cause::of($kind, $of, $where, $this->tolerance->below, $this->tolerance->above);
+        return Cause::of($kind, $thing, $of, $where, $this->tolerance->below, $this->tolerance->above);
     }
 
     public function equals(self $other): bool

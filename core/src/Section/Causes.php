@@ -42,7 +42,9 @@ final class Causes
                 default => self::stated($stated->diameter, $stated->window),
             };
 
-            return null === $length ? null : self::locus($length, CauseKind::Diameter, "[{$layer->label()}]", Where::of($cable->end, null));
+            return null === $length ? null : self::locus(
+                $length, CauseKind::Diameter, $layer->value, "[{$layer->label()}]", Where::of($cable->end, null),
+            );
         });
     }
 
@@ -50,7 +52,7 @@ final class Causes
     {
         return $this->known(['connector'], fn (): Locus => self::locus(
             Toleranced::of($this->assembly->connector->diameter, $this->assembly->connector->specification->seating->diameter),
-            CauseKind::Diameter, $this->assembly->connector->kind->label(), Where::of(null, null),
+            CauseKind::Diameter, 'connector', $this->assembly->connector->kind->label(), Where::of(null, null),
         ));
     }
 
@@ -58,7 +60,8 @@ final class Causes
     public function growth(End $end): Locus
     {
         return $this->known(['growth', $end->value], fn (): Locus => self::locus(
-            $this->assembly->connector->barrels->at($end)->grows(), CauseKind::Growth, $this->assembly->connector->kind->label(), Where::of($end, null),
+            $this->assembly->connector->barrels->at($end)->grows(), CauseKind::Growth, 'connector', $this->assembly->connector->kind->label(),
+            Where::of($end, null),
         ));
     }
 
@@ -68,7 +71,7 @@ final class Causes
         return $this->known(['short', $end->value], fn (): Locus => self::locus(
             Toleranced::of(Length::ofNanometres(0), Tolerance::of(
                 Length::ofNanometres(0), $this->assembly->connector->specification->seating->short,
-            )), CauseKind::Insertion, 'conductor', Where::of($end, null),
+            )), CauseKind::Insertion, 'conductor', 'conductor', Where::of($end, null),
         ));
     }
 
@@ -87,14 +90,16 @@ final class Causes
             $stock = $this->assembly->size->stockOf($item);
             $size = Property::InstalledLength === $property ? $stock?->installed() : $stock?->size($property);
 
-            return null === $size ? null : self::locus($size, $kind, lcfirst($item->name), $this->where($item, $end));
+            return null === $size ? null : self::locus($size, $kind, $item->key, lcfirst($item->name), $this->where($item, $end));
         });
     }
 
     /** As far as a hand sets it true. */
     public function placing(Item $item, ?End $end, string $edge = ''): Cause
     {
-        return Cause::around(CauseKind::Placing, lcfirst($item->name).('' === $edge ? '' : ", $edge"), $this->where($item, $end), $item->hand);
+        return Cause::around(
+            CauseKind::Placing, "$item->key $edge", lcfirst($item->name).('' === $edge ? '' : ", $edge"), $this->where($item, $end), $item->hand,
+        );
     }
 
     /** An end is said only where there are two of it. */
@@ -112,9 +117,9 @@ final class Causes
         return Toleranced::of($diameter, Tolerance::of(Length::largest($zero, $below), Length::largest($zero, $above)));
     }
 
-    private static function locus(Toleranced $length, CauseKind $kind, string $of, Where $where): Locus
+    private static function locus(Toleranced $length, CauseKind $kind, string $thing, string $of, Where $where): Locus
     {
-        return Locus::moved($length->value, $length->cause($kind, $of, $where));
+        return Locus::moved($length->value, $length->cause($kind, $thing, $of, $where));
     }
 
     /**

@@ -12,7 +12,7 @@ final readonly class Obstruction
 {
     /**
      * @param \Closure(Turn): float $outside in mm
-     * @param array<int, Cause>     $causes  by their identity
+     * @param array<string, Cause>  $causes  by their id
      */
     public function __construct(public string $name, private \Closure $outside, public array $causes)
     {

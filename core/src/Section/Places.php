@@ -113,7 +113,7 @@ final class Places
         $reading = $this->build->cut($this->place($end, $cut))?->event->reading;
 
         return null === $reading ? $this->planned($end, $cut)->at : Locus::moved($reading->value, Cause::around(
-            CauseKind::Reading, "[{$cut->layer()->label()}]", Where::of($end, null), $reading->instrument->uncertainty(),
+            CauseKind::Reading, $cut->value, "[{$cut->layer()->label()}]", Where::of($end, null), $reading->instrument->uncertainty(),
         ));
     }
 
@@ -257,7 +257,9 @@ final class Places
         $rule = $this->assembly->sheet->rules[$cut->value] ?? throw MarkOutImpossible::noRule($end, $cut);
         $values = $this->base($cable)->withPlaces(fn (string $name): ?Locus => $this->plannedName($name, $cable));
         $case = $rule->caseFor($values) ?? throw MarkOutImpossible::noCase($end, $cut);
-        $cause = Cause::of(CauseKind::Cut, "[{$cut->layer()->label()}]", Where::of($end, null), $case->tolerance->below, $case->tolerance->above);
+        $cause = Cause::of(
+            CauseKind::Cut, $cut->value, "[{$cut->layer()->label()}]", Where::of($end, null), $case->tolerance->below, $case->tolerance->above,
+        );
 
         return new PlannedCut($case, $this->inherited($case, $values, $cable)->with($cause), $values);
     }

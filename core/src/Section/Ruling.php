@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Section;
 
+use Berm\Core\Cable\Where;
 use Berm\Core\Kit\PlaceRule;
 use Berm\Core\Margin\Cause;
 use Berm\Core\Margin\Margin;
@@ -32,6 +33,17 @@ final readonly class Ruling
         /** False of what every accessory keeps, where the sheet is of the first edition and was never held against it. */
         public bool $isBinding = true,
     ) {
+    }
+
+    public function onCore(int $core): self
+    {
+        $place = $this->place;
+        $where = null === $place->where->core ? $place->where : Where::of($place->where->end, $core);
+
+        return new self(
+            RulingPlace::of($place->item, $place->rule, $place->of, $where), $this->rule, $this->name, $this->ofName, $this->value, $this->window,
+            $this->margin, $this->at, $this->isBinding,
+        );
     }
 
     public function proof(): Proof

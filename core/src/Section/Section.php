@@ -38,18 +38,12 @@ final readonly class Section
         public array $cuts,
         public Profile $profile,
         public array $rulings,
-        public Places $places,
     ) {
     }
 
-    /**
-     * @param int $core from 1
-     *
-     * @throws CoreError when a place cannot be worked out
-     */
-    public static function of(Assembly $assembly, MarkOut $markOut, BuildState $build, int $core): self
+    /** @throws CoreError when a place cannot be worked out */
+    public static function of(Assembly $assembly, MarkOut $markOut, BuildState $build, Places $places): self
     {
-        $places = new Places($assembly, $build, $core);
         $placed = self::inOrder($assembly, $places);
         $profile = ProfileBuilder::build($places, $placed);
         $layers = array_merge(...array_map(
@@ -60,8 +54,16 @@ final readonly class Section
         ));
 
         return new self(
-            $core, $layers, self::connector($assembly, $places, $build), $placed, $cuts, $profile, Rulings::of($places, $placed, $profile), $places,
+            $places->core, $layers, self::connector($assembly, $places, $build), $placed, $cuts, $profile, Rulings::of($places, $placed, $profile),
         );
+    }
+
+    /** The same on another core, where nothing was measured otherwise. */
+    public function onCore(int $core): self
+    {
+        $rulings = array_map(static fn (Ruling $ruling): Ruling => $ruling->onCore($core), $this->rulings);
+
+        return new self($core, $this->layers, $this->connector, $this->items, $this->cuts, $this->profile, $rulings);
     }
 
     /** @return list<PlacedItem> in the order in which they are set */

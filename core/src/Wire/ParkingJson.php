@@ -31,7 +31,7 @@ final class ParkingJson
             'parts' => array_map(static fn (Item $item): array => [
                 'key' => $item->key,
                 'name' => $item->name,
-                'lengthMm' => MarkOutJson::millimetres($plan->job->size?->stockOf($item)?->length()),
+                'lengthMm' => $plan->job->size?->stockOf($item)?->length()?->inMillimetres() ?? 0.0,
                 'allowedOn' => array_map(static fn (End $end): string => $end->value, $item->parkOn),
                 'parkedOn' => $plan->build->parked($item->key)?->event->end->value,
             ], $side->items),

@@ -41,9 +41,9 @@ final class LocusTest extends TestCase
     }
 
     #[Test]
-    public function twoCausesThatAreAlikeButNotTheSameDoNotCancel(): void
+    public function causesOfTwoThingsDoNotCancelHoweverAlikeTheyAre(): void
     {
-        $difference = self::place(50, self::cause('cut', -1, 1))->minus(self::place(50, self::cause('cut', -1, 1)));
+        $difference = self::place(50, self::cause('cut A', -1, 1))->minus(self::place(50, self::cause('cut B', -1, 1)));
 
         self::assertSame([-2.0, 2.0], [$difference->least() / 1e6, $difference->most() / 1e6]);
     }
@@ -166,7 +166,7 @@ final class LocusTest extends TestCase
     #[Test]
     public function aCauseSaysWhatItIsOfAndWhere(): void
     {
-        $cause = Cause::around(CauseKind::Cut, '[insulation screen]', Where::of(End::B, 2), Length::ofMillimetres(1));
+        $cause = Cause::around(CauseKind::Cut, 'insulation-screen', '[insulation screen]', Where::of(End::B, 2), Length::ofMillimetres(1));
 
         self::assertSame('cut of the {of}, end B, core 2', $cause->inWords()->template);
     }
@@ -232,7 +232,7 @@ final class LocusTest extends TestCase
     private static function cause(string $of, float $least, float $most): Cause
     {
         return Cause::of(
-            CauseKind::Placing, $of, Where::of(null, null), Length::nearestToMillimetres($least), Length::nearestToMillimetres($most),
+            CauseKind::Placing, $of, $of, Where::of(null, null), Length::nearestToMillimetres($least), Length::nearestToMillimetres($most),
         );
     }
 

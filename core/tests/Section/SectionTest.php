@@ -18,6 +18,7 @@ use Berm\Core\Quantity\Reading;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Section\Interval;
 use Berm\Core\Section\PlacedItem;
+use Berm\Core\Section\Places;
 use Berm\Core\Section\Section;
 use Berm\Core\Section\Standing;
 use Berm\Core\Tests\Demo;
@@ -77,7 +78,7 @@ final class SectionTest extends TestCase
         );
         $markOut = self::got($plan->markOut);
         $of = static function (int $core) use ($plan, $assembly, $markOut): array {
-            $section = Section::of($assembly, $markOut, $plan->build, $core);
+            $section = Section::of($assembly, $markOut, $plan->build, new Places($assembly, $plan->build, $core));
             $screen = self::layer($section, 'insulation-screen', End::A);
 
             return [...self::extent($screen), $screen->standing, self::layer($section, 'oversheath', End::A)->to->toText()];

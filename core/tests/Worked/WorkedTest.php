@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Tests\Worked;
 
+use Berm\Core\Assembly\Assembly;
 use Berm\Core\Build\BuildState;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\LayerKind;
@@ -134,9 +135,8 @@ final class WorkedTest extends TestCase
     #[DataProvider('assemblies')]
     public function gapsAreAskedBeforeAndAfterTheConnectorIsFixed(string $assembly): void
     {
-        $section = self::section($assembly);
         foreach (self::expected($assembly)['gaps'] as $when => $gaps) {
-            $places = new Places($section->places->assembly, BuildState::nothingDone(), 1, 'after' === $when);
+            $places = new Places(self::assembly(self::plan($assembly)), BuildState::nothingDone(), 1, 'after' === $when);
             foreach ($gaps as $name => $gap) {
                 self::near($gap, self::gap($places, $name), "$name, $when");
             }
@@ -381,6 +381,14 @@ final class WorkedTest extends TestCase
     private static function plan(string $assembly): Plan
     {
         return Plan::of(Example::read(self::job($assembly))->job, BuildState::nothingDone());
+    }
+
+    private static function assembly(Plan $plan): Assembly
+    {
+        $job = $plan->job;
+        \assert(null !== $job->sheet && null !== $job->size && null !== $job->connector);
+
+        return Assembly::of($job->allCables() ?? self::fail('no cables'), $job->sheet, $job->size, $job->connector, $job->site);
     }
 
     private static function section(string $assembly): Section

@@ -1,9 +1,10 @@
 import { useId } from 'react'
 import { formatInchFraction, formatMm, type Unit } from '../domain/length'
 import { layerName } from '../domain/words'
-import { heightsPx, scaleOf, type Interval, type SectionShape } from './axis'
+import { heightOf, heightsPx, scaleOf, type Interval, type SectionShape } from './axis'
+import { ItemBodies } from './ItemBodies'
+import { ItemOutlines } from './ItemOutlines'
 import { layerFill, Patterns } from './Patterns'
-import { PartOutlines } from './PartOutlines'
 import { markRows, Tape, type DrawnMark } from './Tape'
 import { useWidth } from './useWidth'
 
@@ -50,6 +51,13 @@ export function proportions(
   return { tallest, step: Math.max(0, Math.min(STEP, (left - tallest) / Math.max(1, parts))), above: 14, below }
 }
 
+/** How far what lies on the cable stands out past its largest layer, as a part of that; a little at least, so that it is seen. */
+function proud(items: SectionShape['items'], layers: { radiusMm: number }[]): number {
+  const largest = Math.max(1, ...layers.map((layer) => layer.radiusMm))
+  const outside = Math.max(largest, ...items.flatMap((item) => item.outline.map((one) => one.outsideMm)))
+  return Math.min(1, outside / largest - 1)
+}
+
 /** The accessory along its axis, upper half only, on a tape. A rendering of the section and of nothing else. */
 export function HalfSection({
   section,
@@ -67,11 +75,13 @@ export function HalfSection({
   const [ref, width] = useWidth<HTMLDivElement>(only ? 390 : 1200)
   const scale = scaleOf(section, only, width, only ? 14 : 24, lugHoleMm === null ? [] : [lugHoleMm - section.connector.radiusMm])
   const layers = section.layers.filter((layer) => only === null || layer.end === only)
-  const parts = only === null ? section.parts : []
+  const items = only === null ? section.items : section.items.filter((item) => item.end === null || item.end === only)
+  // What goes on as a whole is named; what is wound and laid is seen, and named in the list of margins.
+  const named = only === null ? items.filter((item) => ['tube', 'body', 'pushed', 'moulded'].includes(item.nature)) : []
   const shownMarks = marks.filter((mark) => only === null || mark.end === only)
-  const { tallest, step, above, below } = proportions(room, parts.length, Math.max(0, ...markRows(shownMarks, scale)))
+  const { tallest, step, above, below } = proportions(room, named.length, Math.max(0, ...markRows(shownMarks, scale)))
   const heights = heightsPx([...layers, section.connector], tallest, Math.min(THINNEST, tallest / 8))
-  const axisY = above + parts.length * step + tallest
+  const axisY = above + named.length * step + tallest * (1 + proud(items, [...layers, section.connector]))
   const isJoint = section.layers.some((layer) => layer.end === 'B')
   // Only the tape is left, and hardly that: one number, not two on each other.
   const isTight = room !== null && tallest === 0 && room < below
@@ -88,7 +98,7 @@ export function HalfSection({
         className="block font-sans print:h-auto print:w-full"
       >
         <Patterns id={id} />
-        <PartOutlines parts={parts} scale={scale} axisY={axisY} tallest={tallest} step={step} unit={unit} />
+        <ItemOutlines items={named} scale={scale} axisY={axisY} tallest={axisY - above - named.length * step} step={step} unit={unit} />
         {layers.map((layer) => (
           <Block
             key={`${layer.end}${layer.key}`}
@@ -110,6 +120,9 @@ export function HalfSection({
             height={height(section.connector)}
             unit={unit}
           />
+        )}
+        {tallest > 0 && (
+          <ItemBodies id={id} items={items} scale={scale} axisY={axisY} heightOf={heightOf([...layers, section.connector], heights)} />
         )}
         {lugHoleMm !== null && (
           <Palm holeMm={lugHoleMm} connector={section.connector} x={scale.x} axisY={axisY} height={height(section.connector)} />

@@ -39,6 +39,14 @@ export function Patterns({ id }: { id: string }) {
         <rect width="9" height="9" fill="var(--color-metal)" />
         <circle cx="4.5" cy="4.5" r="3.4" fill="none" stroke="var(--color-ink)" strokeWidth="1.1" />
       </pattern>
+      <pattern id={`${id}-grading`} width="8" height="8" patternUnits="userSpaceOnUse">
+        <rect width="8" height="8" fill="var(--color-tape)" />
+        <path d="M0 4q2 -3 4 0t4 0" fill="none" stroke="var(--color-ink)" strokeWidth="0.9" opacity="0.7" />
+      </pattern>
+      <pattern id={`${id}-insulating`} width="14" height="6" patternUnits="userSpaceOnUse">
+        <rect width="14" height="6" fill="var(--color-chalk)" />
+        <path d="M2 3h6" stroke="var(--color-plan)" strokeWidth="0.9" opacity="0.6" />
+      </pattern>
     </defs>
   )
 }
@@ -48,4 +56,12 @@ export function layerFill(id: string, layer: string): string {
   if (layer === 'insulation') return 'var(--color-white)'
   if (layer === 'conductor-screen') return `url(#${id}-insulation-screen)`
   return `url(#${id}-${layer})`
+}
+
+/** By what an item is electrically, as a layer of the same kind is drawn. */
+export function classFill(id: string, electrical: string): string {
+  if (electrical === 'metal') return `url(#${id}-metallic-screen)`
+  if (electrical === 'semiconducting') return `url(#${id}-insulation-screen)`
+  if (electrical === 'grading' || electrical === 'insulating') return `url(#${id}-${electrical})`
+  return 'var(--color-soft)'
 }

@@ -9,7 +9,18 @@ export type Interval = {
   radiusMm: number
   standing: 'planned' | 'done' | 'out'
 }
-export type SectionShape = { layers: Interval[]; connector: Interval; parts: Interval[] }
+/** Something that lies on the cable, with the radii beneath and over it stretch by stretch. */
+export type PlacedItem = {
+  key: string
+  name: string
+  nature: 'tube' | 'body' | 'pushed' | 'moulded' | 'wrap' | 'laid' | 'zone' | 'layer'
+  class: 'metal' | 'semiconducting' | 'grading' | 'insulating' | 'none'
+  end: 'A' | 'B' | null
+  fromMm: number
+  toMm: number
+  outline: { fromMm: number; toMm: number; insideMm: number; outsideMm: number }[]
+}
+export type SectionShape = { layers: Interval[]; connector: Interval; items: PlacedItem[] }
 export type Scale = { x: (mm: number) => number; fromMm: number; toMm: number; pxPerMm: number }
 
 /** Fits the section, or one end of it, into a width. */
@@ -23,8 +34,8 @@ export function scaleOf(
   const shown = section.layers.filter((layer) => end === null || layer.end === end)
   const own = shown.flatMap((layer) => [layer.fromMm, layer.toMm])
   const connector = end === null ? [section.connector.fromMm, section.connector.toMm] : []
-  const parts = end === null ? section.parts.flatMap((part) => [part.fromMm, part.toMm]) : []
-  let [fromMm, toMm] = [Math.min(...own, ...connector, ...parts, ...alsoMm), Math.max(...own, ...connector, ...parts, ...alsoMm)]
+  const items = end === null ? section.items.flatMap((item) => [item.fromMm, item.toMm]) : []
+  let [fromMm, toMm] = [Math.min(...own, ...connector, ...items, ...alsoMm), Math.max(...own, ...connector, ...items, ...alsoMm)]
   if (end !== null) [fromMm, toMm] = cropped(shown, end, fromMm, toMm)
   const pxPerMm = (width - 2 * margin) / (toMm - fromMm)
   return { fromMm, toMm, pxPerMm, x: (mm) => margin + (mm - fromMm) * pxPerMm }
@@ -53,6 +64,22 @@ export function heightsPx(
   const highest = heights.at(-1)?.[1] ?? 0
   const shrink = highest > tallest ? tallest / highest : 1
   return new Map(heights.map(([key, height]) => [key, height * shrink]))
+}
+
+/** The height of any radius, between and beyond those of layers that have theirs: what lies on a layer is drawn on it. */
+export function heightOf(intervals: { key: string; radiusMm: number }[], heights: Map<string, number>): (radiusMm: number) => number {
+  const known = intervals
+    .map(({ key, radiusMm }) => ({ radiusMm, px: heights.get(key) ?? 0 }))
+    .sort((one, other) => one.radiusMm - other.radiusMm || one.px - other.px)
+  const steps = [{ radiusMm: 0, px: 0 }, ...known]
+  return (radiusMm) => {
+    const after = steps.findIndex((one) => one.radiusMm >= radiusMm)
+    const last = steps.at(-1) ?? { radiusMm: 1, px: 1 }
+    if (after === -1) return last.px * (radiusMm / last.radiusMm)
+    const [low, high] = [steps[after - 1] ?? steps[after], steps[after]]
+    if (!low || !high || high.radiusMm === low.radiusMm) return high?.px ?? 0
+    return low.px + ((radiusMm - low.radiusMm) / (high.radiusMm - low.radiusMm)) * (high.px - low.px)
+  }
 }
 
 export type Tick = { x: number; label: string | null; isLong: boolean }

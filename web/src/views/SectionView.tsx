@@ -46,7 +46,9 @@ export function SectionView({ job, datum, active, only = null, onPick, room = nu
       only={only}
       room={room}
       lugHoleMm={only === null ? lugHole(job) : null}
-      shortLaps={job.section.laps.flatMap((lap) => (lap.judgement.verdict === 'out' ? [{ ...lap, end: lap.end }] : []))}
+      shortLaps={job.section.rules.flatMap(({ item, end, of, proof, binding }) =>
+        binding && proof === 'fails' && of ? [{ part: item, end, of }] : [],
+      )}
       caption={caption(job, cuts, from, datum, unit)}
       {...(pick ? { onPick: pick } : {})}
     />

@@ -63,7 +63,7 @@ it('says of the chosen mark why it is there, and the working', async () => {
 it('says of a part how it lies on what it must cover, in the units of the reader', async () => {
   openPage(IN_INCHES)
   expect(
-    await screen.findByText('End A: the stress tube covers 1 3/4 in of the insulation shield; the kit asks for 1 in.'),
+    await screen.findByText('End A: the stress tube covers 1 5/8 in of the insulation shield; the kit asks for 1 in.'),
   ).toBeTruthy()
 })
 

@@ -6,7 +6,9 @@ import { Note } from '../../ui/Note'
 import { Toggle } from '../../ui/Toggle'
 import { useUnit } from '../../ui/UnitContext'
 import { datumName, isSameMark, type PickedMark } from '../../views/cuts'
+import { Margins } from '../../views/Margins'
 import { MarkTables } from '../../views/MarkTables'
+import { Materials } from '../../views/Materials'
 import { NotPlanned } from '../../views/NotPlanned'
 import { SectionView } from '../../views/SectionView'
 import { Target } from '../../views/Target'
@@ -49,7 +51,8 @@ export function MarkOut() {
         <section aria-label="Marks" className="grid grid-cols-[minmax(0,1fr)] content-start gap-6 p-4 desk:p-6">
           <Obstacles job={job} reasons={obstacles.map(({ reason }) => say(reason, unit))} />
           <MarkTables job={job} datum={datum} active={mark} onPick={setPicked} show="tools" />
-          <Laps job={job} />
+          <Margins job={job} />
+          <Materials job={job} />
         </section>
       </div>
     </div>
@@ -96,23 +99,5 @@ function Obstacles({ job, reasons }: { job: Job; reasons: string[] }) {
         {say(job.next.title, unit)} →
       </Link>
     </p>
-  )
-}
-
-/** How far each part will lie on what it must cover. */
-function Laps({ job }: { job: Job }) {
-  const unit = useUnit()
-  if (!job.section || job.section.laps.length === 0) return null
-  return (
-    <details>
-      <summary className="min-h-11 text-plan underline underline-offset-4">What the parts will cover</summary>
-      <ul className="border-t border-line">
-        {job.section.laps.map((lap) => (
-          <li key={lap.part + lap.end + lap.of + lap.rule} className="border-b border-line py-2">
-            {say(lap.reason, unit)}
-          </li>
-        ))}
-      </ul>
-    </details>
   )
 }

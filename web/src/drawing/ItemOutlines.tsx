@@ -1,19 +1,19 @@
 import { sayMark, type Unit } from '../domain/length'
-import type { Interval, Scale } from './axis'
+import type { PlacedItem, Scale } from './axis'
 
-type PartOutlinesProps = { parts: Interval[]; scale: Scale; axisY: number; tallest: number; step: number; unit: Unit }
+type ItemOutlinesProps = { items: PlacedItem[]; scale: Scale; axisY: number; tallest: number; step: number; unit: Unit }
 
 /** Where every tube and sleeve will lie, dashed; the first to be installed lowest. */
-export function PartOutlines({ parts, scale, axisY, tallest, step, unit }: PartOutlinesProps) {
-  // The longer the part, the further out it is drawn, so that no leg crosses another's label.
-  const outwards = [...parts].sort((one, other) => one.toMm - one.fromMm - (other.toMm - other.fromMm))
+export function ItemOutlines({ items, scale, axisY, tallest, step, unit }: ItemOutlinesProps) {
+  // The longer the item, the further out it is drawn, so that no leg crosses another's label.
+  const outwards = [...items].sort((one, other) => one.toMm - one.fromMm - (other.toMm - other.fromMm))
   const isLabelled = step >= 18
-  const placed = outwards.map((part, level) => ({
-    part,
-    key: `${part.key} ${part.fromMm}`,
+  const placed = outwards.map((item, level) => ({
+    item,
+    key: `${item.key} ${item.fromMm}`,
     top: axisY - tallest - (isLabelled ? 16 : 4) - level * step,
-    left: scale.x(part.fromMm),
-    right: scale.x(part.toMm),
+    left: scale.x(item.fromMm),
+    right: scale.x(item.toMm),
   }))
   return (
     <>
@@ -28,9 +28,9 @@ export function PartOutlines({ parts, scale, axisY, tallest, step, unit }: PartO
           strokeDasharray="6 4"
         />
       ))}
-      {/* After every line: a label is never crossed by the leg of a longer part. */}
+      {/* After every line: a label is never crossed by the leg of a longer item. */}
       {isLabelled &&
-        placed.map(({ key, part, top, left }) => (
+        placed.map(({ key, item, top, left }) => (
           <text
             key={key}
             x={left + 8}
@@ -41,7 +41,7 @@ export function PartOutlines({ parts, scale, axisY, tallest, step, unit }: PartO
             strokeWidth={4}
             paintOrder="stroke"
           >
-            {part.name.toLowerCase()} · {sayMark(part.toMm - part.fromMm, unit)}
+            {item.name.toLowerCase()} · {sayMark(item.toMm - item.fromMm, unit)}
           </text>
         ))}
     </>

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Section;
+
+use Berm\Core\Assembly\Assembly;
+use Berm\Core\Kit\Stock;
+use Berm\Core\Material\Manner;
+use Berm\Core\Material\Requirement;
+use Berm\Core\Material\Strip;
+use Berm\Core\Profile\Profile;
+use Berm\Core\Profile\ProfileBuilder;
+use Berm\Core\Quantity\Length;
+
+/** Adds up what the items of an accessory take of each stock. */
+final readonly class Materials
+{
+    private function __construct(private Assembly $assembly, private Section $section)
+    {
+    }
+
+    /** @return list<Requirement> of every stock that some item takes, in the order of the sheet */
+    public static function of(Assembly $assembly, Section $section): array
+    {
+        $materials = new self($assembly, $section);
+        $requirements = array_map($materials->ofStock(...), array_values($assembly->size->stock));
+
+        return array_values(array_filter($requirements, static fn (?Requirement $one): bool => null !== $one));
+    }
+
+    private function ofStock(Stock $stock): ?Requirement
+    {
+        $takers = array_values(array_filter($this->section->items, static fn (PlacedItem $one): bool => $one->item->stock === $stock->key));
+        if ([] === $takers) {
+            return null;
+        }
+        $names = array_values(array_unique(array_map(static fn (PlacedItem $one): string => $one->item->name, $takers)));
+        $count = $stock->count ?? $this->assembly->sheet->places($stock);
+        $lengths = array_map(fn (PlacedItem $one): ?float => $this->wound($one, $stock), $takers);
+        $known = array_filter($lengths, static fn (?float $length): bool => null !== $length);
+        if ([] !== $known) {
+            return Requirement::ofLength($stock, Length::nearestToMillimetres(array_sum($known)), $count, $names);
+        }
+        $pieces = array_sum(array_map(fn (PlacedItem $one): int => $this->cores($one), $takers));
+
+        return Requirement::ofPieces($stock, $pieces, $count, $names);
+    }
+
+    /** On every core that has it; in mm as supplied; null of what is not wound. */
+    private function wound(PlacedItem $placed, Stock $stock): ?float
+    {
+        $winding = $placed->item->winding;
+        $strip = null === $winding ? null : ProfileBuilder::stripOf($stock, $winding);
+
+        return null === $strip ? null : $this->cores($placed) * $this->ofStrip($placed, $strip);
+    }
+
+    private function ofStrip(PlacedItem $placed, Strip $strip): float
+    {
+        $sum = 0.0;
+        $isOneCore = 1 === $this->assembly->cores();
+        $under = Profile::under($placed, $this->section->profile->lane($placed, $isOneCore));
+        foreach ($under as [$stretch, $depth]) {
+            $coat = $stretch->coats[$depth];
+            $part = $stretch->length() / max(1, $placed->to->nominal->nanometres - $placed->from->nominal->nanometres);
+            $length = $stretch->length() / 1e6;
+            $sum += $strip->supplied($coat->beneath, $coat->passes ?? 0.0, $length) * (Manner::Roll === $strip->manner ? $part : 1.0);
+        }
+
+        return $sum;
+    }
+
+    private function cores(PlacedItem $placed): int
+    {
+        return $placed->item->isPerCore ? $this->assembly->cores() : 1;
+    }
+}

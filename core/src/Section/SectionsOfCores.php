@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Section;
+
+use Berm\Core\Assembly\Assembly;
+use Berm\Core\Build\BuildState;
+use Berm\Core\CoreError;
+use Berm\Core\MarkOut\Mark;
+use Berm\Core\MarkOut\MarkOut;
+
+/** The section of every core, worked out once for all cores on which nothing was measured otherwise. */
+final readonly class SectionsOfCores
+{
+    /** @param non-empty-array<int, Section> $sections by core, from 1 */
+    private function __construct(private array $sections)
+    {
+    }
+
+    /**
+     * @param list<Places> $places core by core
+     *
+     * @throws CoreError when a place cannot be worked out
+     */
+    public static function of(Assembly $assembly, MarkOut $markOut, BuildState $build, array $places): self
+    {
+        $sections = $known = [];
+        foreach ($places as $of) {
+            $measured = self::measured($markOut, $build, $of->core);
+            $alike = $known[$measured] ?? null;
+            $sections[$of->core] = null === $alike ? Section::of($assembly, $markOut, $build, $of) : $alike->onCore($of->core);
+            $known[$measured] ??= $sections[$of->core];
+        }
+        \assert([] !== $sections);
+
+        return new self($sections);
+    }
+
+    public function ofCore(int $core): Section
+    {
+        return $this->sections[$core] ?? $this->sections[1] ?? throw new \LogicException('there is at least one core');
+    }
+
+    /** @return list<Ruling> of every core, those of one first */
+    public function rulings(int $core): array
+    {
+        $others = array_diff_key($this->sections, [$core => true]);
+
+        return array_merge($this->ofCore($core)->rulings, ...array_map(static fn (Section $section): array => $section->rulings, array_values($others)));
+    }
+
+    /** What was read on a core: alike for cores whose sections are alike. */
+    private static function measured(MarkOut $markOut, BuildState $build, int $core): string
+    {
+        $marks = array_filter($markOut->all(), static fn (Mark $mark): bool => $mark->place->core === $core);
+
+        return implode(' ', array_map(static function (Mark $mark) use ($build): string {
+            $reading = $build->cut($mark->place)?->event->reading;
+
+            return null === $reading ? '-' : "{$reading->value->nanometres} {$reading->instrument->value}";
+        }, $marks));
+    }
+}
