@@ -44,6 +44,18 @@ final class Places
     /** @var array<string, Values> by End value */
     private array $values = [];
 
+    /** @var array<string, Frame> by End value */
+    private array $frames = [];
+
+    /** @var array<string, Locus> by End value */
+    private array $mouths = [];
+
+    /** @var array<string, Locus> by End and Cut value */
+    private array $found = [];
+
+    /** @var array{Locus, Locus}|null */
+    private ?array $connector = null;
+
     public readonly Causes $causes;
 
     public function __construct(
@@ -59,6 +71,11 @@ final class Places
 
     public function frame(End $end): Frame
     {
+        return $this->frames[$end->value] ??= $this->makeFrame($end);
+    }
+
+    private function makeFrame(End $end): Frame
+    {
         $isJoint = AccessoryFunction::Joint === $this->assembly->function();
         $moved = $this->isFixed ? $this->causes->growth($end)->times($this->assembly->connector->specification->seating->share) : Locus::exact(
             Length::ofNanometres(0),
@@ -71,6 +88,11 @@ final class Places
     /** Where the connector begins on the side of an end, from the end of its conductor. */
     public function mouth(End $end): Locus
     {
+        return $this->mouths[$end->value] ??= $this->makeMouth($end);
+    }
+
+    private function makeMouth(End $end): Locus
+    {
         $growth = $this->isFixed ? $this->causes->growth($end) : Locus::exact(Length::ofNanometres(0));
         $isJoint = AccessoryFunction::Joint === $this->assembly->function();
         $away = Locus::exact($this->assembly->connector->barrels->at($end)->depth->plus($isJoint ? $this->halfStop() : Length::ofNanometres(0)));
@@ -82,6 +104,12 @@ final class Places
 
     /** @return array{Locus, Locus} both ends of the connector on the axis; of a lug, its barrel */
     public function connector(): array
+    {
+        return $this->connector ??= $this->makeConnector();
+    }
+
+    /** @return array{Locus, Locus} */
+    private function makeConnector(): array
     {
         $first = $this->frame(End::A)->onAxis($this->mouth(End::A));
         if (AccessoryFunction::Joint === $this->assembly->function()) {
@@ -105,6 +133,12 @@ final class Places
 
     /** From the end of the conductor; a layer that the cable lacks is where the item ends that stands for it. @throws CoreError */
     public function cut(End $end, Cut $cut): Locus
+    {
+        return $this->found["{$end->value} $cut->value"] ??= $this->find($end, $cut);
+    }
+
+    /** @throws CoreError */
+    private function find(End $end, Cut $cut): Locus
     {
         $standIn = $this->has($end, $cut) ? null : $this->standIn($end, $cut);
         if (null !== $standIn) {
