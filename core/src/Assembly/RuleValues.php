@@ -102,7 +102,7 @@ final class RuleValues
         };
     }
 
-    /** @return array<string, Length|string> */
+    /** @return array<string, Length|float|string> */
     private static function ofConnector(Connector $connector, CableEnd $cable): array
     {
         $barrel = $connector->barrels->at($cable->end);
@@ -114,6 +114,8 @@ final class RuleValues
             'bore_depth' => $barrel->depth,
             'half_connector' => $barrel->depth,
             'barrel_growth' => $barrel->growth(),
+            'bolts' => (float) ($connector->specification->bolts->count ?? 0),
+            'crimps' => (float) ($barrel->crimps->perSide ?? 0),
             'connector_fixing' => $connector->fixing->value,
             'connector_stop' => $connector->specification->stop->value,
         ];

@@ -124,6 +124,14 @@ final readonly class BuildState
         return $this->last(CheckMade::class, $place->path());
     }
 
+    /** @return list<CheckMade> the last of each check of a stage */
+    public function checksOf(string $stage): array
+    {
+        $made = array_map(static fn (Done $done): CheckMade => $done->event, $this->allOf(CheckMade::class));
+
+        return array_values(array_filter($made, static fn (CheckMade $one): bool => $one->place->stage === $stage));
+    }
+
     /** @return Done<CheckAccepted>|null */
     public function checkAcceptance(CheckPlace $place): ?Done
     {

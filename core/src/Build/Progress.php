@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Berm\Core\Build;
 
-use Berm\Core\Cable\Where;
+use Berm\Core\Assembly\Assembly;
+use Berm\Core\Cable\End;
 use Berm\Core\Check\CheckPlace;
-use Berm\Core\Formula\Values;
 use Berm\Core\Kit\Item;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\Stage;
+use Berm\Core\Kit\Step;
+use Berm\Core\Kit\StepKind;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\Parking\ParkingPlan;
+use Berm\Core\Section\Measuring;
 
 /** How far the work has come, stage by stage. */
 final readonly class Progress
@@ -23,11 +26,11 @@ final readonly class Progress
     ) {
     }
 
-    /** @param \Closure(Where): Values $values the quantities of a place, for the limits of checks */
-    public static function of(KitSheet $sheet, MarkOut $markOut, ParkingPlan $parking, BuildState $build, \Closure $values): self
+    public static function of(Assembly $assembly, MarkOut $markOut, ParkingPlan $parking, BuildState $build, Measuring $measuring): self
     {
+        $sheet = $assembly->sheet;
         $stages = [] === $sheet->stages ? self::bareStages($sheet) : $sheet->stages;
-        $ladder = new TaskLadder($sheet, $markOut, $parking, $build, $values);
+        $ladder = new TaskLadder($assembly, $markOut, $parking, $build, $measuring);
 
         return new self(array_map($ladder->stage(...), $stages), [] !== $sheet->stages);
     }
@@ -84,9 +87,9 @@ final readonly class Progress
         return null;
     }
 
-    public function stageOfCut(Cut $cut): ?Stage
+    public function stageOfCut(Cut $cut, End $end): ?Stage
     {
-        return $this->first(static fn (Stage $stage): bool => \in_array($cut, $stage->cuts, true));
+        return $this->first(static fn (Stage $stage): bool => $stage->makes($cut, $end));
     }
 
     public function stageParking(string $item): ?Stage
@@ -140,12 +143,12 @@ final readonly class Progress
      */
     private static function bareStages(KitSheet $sheet): array
     {
-        $parked = array_map(static fn (Item $item): string => $item->key, $sheet->parkedItems());
+        $parks = array_map(static fn (Item $item): Step => Step::ofItem(StepKind::Park, $item->key), $sheet->parkedItems());
 
         return [
-            Stage::bare('park', 'Park what cannot be put on later', $parked, [], false),
-            Stage::bare('cut', 'Cut and measure', [], Cut::cases(), false),
-            Stage::bare('connector', 'Fit the connector', [], [], true),
+            Stage::bare('park', 'Park what cannot be put on later', $parks, false),
+            Stage::bare('cut', 'Cut and measure', array_map(static fn (Cut $cut): Step => Step::cut($cut), Cut::cases()), false),
+            Stage::bare('connector', 'Fit the connector', [Step::connector()], true),
         ];
     }
 }

@@ -35,6 +35,8 @@ final readonly class Task
         public ?CheckVerdict $verdict = null,
         /** Of a check, for people; null where it has none. */
         public ?Sentence $limits = null,
+        /** Of several bolts, crimps or sheds, from 1. */
+        public ?int $number = null,
     ) {
     }
 
@@ -63,14 +65,18 @@ final readonly class Task
     }
 
     public static function check(
-        Stage $stage, Check $check, Where $where, ?Range $window, ?CheckVerdict $verdict, ?Sentence $limits, bool $isAccepted,
+        Stage $stage, Check $check, CheckPlace $place, ?Range $window, ?CheckVerdict $verdict, ?Sentence $limits, bool $isAccepted,
     ): self {
         $isOut = Verdict::Out === $verdict?->verdict && !$isAccepted;
-        $title = Sentence::of("{check}{$where->after()}", ['check' => Sentence::plain($check->ask)]);
+        $where = $place->where;
+        $title = Sentence::of(
+            "{check}{$where->after()}".(null === $place->number ? '' : ", no. $place->number"), ['check' => Sentence::plain($check->ask)],
+        );
 
         return new self(
             TaskKind::Check, $stage, null !== $verdict
                 && !$isOut, $isOut, $title, $where, check: $check, window: $window, verdict: $verdict, limits: $limits,
+            number: $place->number,
         );
     }
 
@@ -95,6 +101,8 @@ final readonly class Task
     /** Null where it is no check. */
     public function checkPlace(): ?CheckPlace
     {
-        return null === $this->check ? null : CheckPlace::of($this->stage->key, $this->check->key, $this->where);
+        return null === $this->check ? null : CheckPlace::of(
+            $this->stage->key, $this->check->key, $this->where, $this->number,
+        );
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Berm\Core\Check;
 
 use Berm\Core\File\Fields;
-use Berm\Core\Formula\Values;
 use Berm\Core\Saying\Sentence;
 
 /** When it was made, from its label: not in days to come, and not longer ago than so many months before the check. */
@@ -40,13 +39,13 @@ final readonly class AgeWithin implements Question
     public function judge(Answer $answer, Circumstances $circumstances): CheckVerdict
     {
         \assert($answer instanceof Made);
-        $day = $circumstances->doneAt->format('Y-m-d');
+        $day = $circumstances->doneAt?->format('Y-m-d');
         $isWithin = $answer->first <= $day && $answer->monthsOn($this->months) >= $day;
 
         return CheckVerdict::of($isWithin, $answer->text.($answer->first > $day ? ', which is still to come.' : '.'));
     }
 
-    public function limits(Values $values): Sentence
+    public function limits(Circumstances $circumstances): Sentence
     {
         return $this->rule();
     }

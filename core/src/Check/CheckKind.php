@@ -29,7 +29,7 @@ enum CheckKind: string
         return match ($this) {
             self::Seen => new Look(),
             self::Length => LengthWithin::read($file, $formulas),
-            self::Count => CountWithin::read($file),
+            self::Count => CountWithin::read($file, $formulas),
             self::Torque => TorqueWithin::read($file),
             self::Wait => WaitSince::read($file),
             self::Note => new Note(),

@@ -26,6 +26,12 @@ final readonly class CheckVerdict
         }, $values));
     }
 
+    /** It cannot be right beside what else was measured, or beside the plan. */
+    public static function contradicting(Judgement $judgement, Sentence $sentence): self
+    {
+        return new self(Verdict::Out, $judgement, $sentence);
+    }
+
     public static function of(bool $isInside, string $text): self
     {
         return new self($isInside ? Verdict::Inside : Verdict::Out, null, Sentence::plain($text));

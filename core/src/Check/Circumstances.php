@@ -12,10 +12,12 @@ final readonly class Circumstances
     public function __construct(
         /** Of the end and core that it was made on. */
         public Values $values,
-        /** When it was done. */
-        public \DateTimeImmutable $doneAt,
+        /** When it was done; null while it is not. */
+        public ?\DateTimeImmutable $doneAt,
         /** When the stage was done that a wait is counted from; null while it is not. */
         public ?\DateTimeImmutable $since,
+        /** Of a length that the sheet says from where to where. */
+        public ?Possible $possible = null,
     ) {
     }
 }

@@ -20,23 +20,31 @@ use Berm\Core\Saying\Sentence;
 /** Measure a length; each limit is a formula. */
 final readonly class LengthWithin implements Question
 {
-    private function __construct(public ?Formula $min, public ?Formula $max)
-    {
+    private function __construct(
+        public ?Formula $min,
+        public ?Formula $max,
+        /** From where to where; null where the sheet does not say. */
+        public ?Measure $measure,
+    ) {
     }
 
     /** @throws BadKitSheet when both limits are fixed and upside down */
-    public static function between(?Formula $min, ?Formula $max): self
+    public static function between(?Formula $min, ?Formula $max, ?Measure $measure = null): self
     {
         if (true === $min?->isConstant() && true === $max?->isConstant() && $max->constant()->isLessThan($min->constant())) {
             throw BadKitSheet::windowUpsideDown($min->text, $max->text);
         }
 
-        return new self($min, $max);
+        return new self($min, $max, $measure);
     }
 
     public static function read(Fields $file, FormulaField $formulas): self
     {
-        return self::between($formulas->optionalLength($file, 'min'), $formulas->optionalLength($file, 'max'));
+        $measure = $file->optionalObject('measures', static fn (Fields $measure): Measure => new Measure(
+            $formulas->length($measure, 'from'), $formulas->length($measure, 'to'), $measure->has('across') && $measure->flag('across'),
+        ));
+
+        return self::between($formulas->optionalLength($file, 'min'), $formulas->optionalLength($file, 'max'), $measure);
     }
 
     public function kind(): CheckKind
@@ -52,12 +60,18 @@ final readonly class LengthWithin implements Question
     public function judge(Answer $answer, Circumstances $circumstances): CheckVerdict
     {
         \assert($answer instanceof Measured);
+        $contradiction = $circumstances->possible?->contradiction($answer->reading);
+        $judgement = Judgement::ofReading($answer->reading, $this->window($circumstances->values, $circumstances->possible));
 
-        return CheckVerdict::ofLength(Judgement::ofReading($answer->reading, $this->window($circumstances->values)));
+        return null === $contradiction ? CheckVerdict::ofLength($judgement) : CheckVerdict::contradicting($judgement, $contradiction);
     }
 
-    /** @throws CoreError */
-    public function window(Values $values): Range
+    /**
+     * The leaflet's own limits; without them what keeps the rules, else what the plan comes to.
+     *
+     * @throws CoreError
+     */
+    public function window(Values $values, ?Possible $possible = null): Range
     {
         $min = $this->min?->length($values);
         $max = $this->max?->length($values);
@@ -65,13 +79,16 @@ final readonly class LengthWithin implements Question
         return match (true) {
             null !== $min && null !== $max => Range::between($min, $max),
             null !== $max => Range::atMost($max),
-            default => Range::atLeast($min ?? Length::ofNanometres(0)),
+            null !== $min => Range::atLeast($min),
+            default => $possible?->window() ?? Range::atLeast(Length::ofNanometres(0)),
         };
     }
 
-    public function limits(Values $values): ?Sentence
+    public function limits(Circumstances $circumstances): ?Sentence
     {
-        return null === $this->min && null === $this->max ? null : Limits::fine($this->min?->length($values), $this->max?->length($values));
+        $window = $this->window($circumstances->values, $circumstances->possible);
+
+        return null === $this->min && null === $this->max && null === $this->measure ? null : Limits::fine($window->min, $window->max);
     }
 
     public function rule(): ?Sentence
@@ -88,6 +105,9 @@ final readonly class LengthWithin implements Question
 
     public function write(): array
     {
-        return array_filter(['min' => $this->min?->text, 'max' => $this->max?->text], static fn (?string $limit): bool => null !== $limit);
+        return [
+            ...array_filter(['min' => $this->min?->text, 'max' => $this->max?->text], static fn (?string $limit): bool => null !== $limit),
+            ...(null === $this->measure ? [] : ['measures' => $this->measure->write()]),
+        ];
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\Check;
 
-use Berm\Core\Formula\Values;
 use Berm\Core\Saying\Sentence;
 
 /** Look whether it is so. */
@@ -27,7 +26,7 @@ final readonly class Look implements Question
         return CheckVerdict::of($isSo, $isSo ? 'Yes.' : 'No.');
     }
 
-    public function limits(Values $values): ?Sentence
+    public function limits(Circumstances $circumstances): ?Sentence
     {
         return null;
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\Check;
 
-use Berm\Core\Formula\Values;
 use Berm\Core\Saying\Sentence;
 
 /** Write down what is printed there. */
@@ -25,7 +24,7 @@ final readonly class Note implements Question
         return CheckVerdict::of($answer instanceof Noted, $answer->inWords());
     }
 
-    public function limits(Values $values): ?Sentence
+    public function limits(Circumstances $circumstances): ?Sentence
     {
         return null;
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Berm\Core\Check;
 
 use Berm\Core\CoreError;
-use Berm\Core\Formula\Values;
 use Berm\Core\Saying\Sentence;
 
 /** How a check is answered: a closed set, one class for each CheckKind, with its own limits. */
@@ -24,11 +23,11 @@ interface Question
     public function judge(Answer $answer, Circumstances $circumstances): CheckVerdict;
 
     /** Its limits at a place; null where it has none. @throws CoreError */
-    public function limits(Values $values): ?Sentence;
+    public function limits(Circumstances $circumstances): ?Sentence;
 
     /** Its limits as the sheet has them, in words and formulas; null where it has none. */
     public function rule(): ?Sentence;
 
-    /** @return array<string, string|int> its own fields in an open file */
+    /** @return array<string, mixed> its own fields in an open file */
     public function write(): array;
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Berm\Core\Check;
 
 use Berm\Core\File\Fields;
-use Berm\Core\Formula\Values;
 use Berm\Core\Kit\BadKitSheet;
 use Berm\Core\Quantity\Rounding;
 use Berm\Core\Quantity\Torque;
@@ -53,7 +52,7 @@ final readonly class TorqueWithin implements Question
         return CheckVerdict::of($isWithin, $answer->torque->inBothUnits().'.');
     }
 
-    public function limits(Values $values): ?Sentence
+    public function limits(Circumstances $circumstances): ?Sentence
     {
         return $this->rule();
     }

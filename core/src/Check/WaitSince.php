@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Berm\Core\Check;
 
 use Berm\Core\File\Fields;
-use Berm\Core\Formula\Values;
 use Berm\Core\Kit\BadKitSheet;
 use Berm\Core\Quantity\Duration;
 use Berm\Core\Saying\Limits;
@@ -47,13 +46,15 @@ final readonly class WaitSince implements Question
 
     public function judge(Answer $answer, Circumstances $circumstances): CheckVerdict
     {
-        $seconds = null === $circumstances->since ? 0 : $circumstances->doneAt->getTimestamp() - $circumstances->since->getTimestamp();
+        $seconds = null === $circumstances->since || null === $circumstances->doneAt
+            ? 0
+            : $circumstances->doneAt->getTimestamp() - $circumstances->since->getTimestamp();
         $isWithin = $seconds >= ($this->least->seconds ?? 0) && $seconds <= ($this->most->seconds ?? \PHP_INT_MAX);
 
         return CheckVerdict::of($isWithin, Duration::ofSeconds($seconds)->inWords().'.');
     }
 
-    public function limits(Values $values): ?Sentence
+    public function limits(Circumstances $circumstances): ?Sentence
     {
         return $this->rule();
     }

@@ -106,7 +106,7 @@ final class FirstEdition
                 static fn (Item $item): array => self::writePart($item, $sheet->stock[$item->stock]->kind), $sheet->items,
             )),
             ...([] === $contents ? [] : ['contents' => array_map(StockFile::write(...), $contents)]),
-            ...([] === $sheet->stages ? [] : ['stages' => array_map(StageFile::write(...), $sheet->stages)]),
+            ...([] === $sheet->stages ? [] : ['stages' => array_map(StageFile::writeFirst(...), $sheet->stages)]),
         ];
     }
 

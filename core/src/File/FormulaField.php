@@ -39,6 +39,16 @@ final readonly class FormulaField
         return $file->has($key) ? $this->length($file, $key) : null;
     }
 
+    /** A whole number, or a formula of one. */
+    public function optionalCount(Fields $file, string $key): ?Formula
+    {
+        return match (true) {
+            !$file->has($key) => null,
+            $file->isText($key) => $this->read($file, $key, Dimension::Number, '1'),
+            default => Formula::parse((string) $file->integer($key, 0, 1000), $this->vocabulary, Dimension::Number),
+        };
+    }
+
     /** Null: always. */
     public function condition(Fields $file): ?Formula
     {

@@ -38,7 +38,9 @@ final class KitSheetFile
         $mayOverlap = $file->has('overlappingSizes') && $file->flag('overlappingSizes');
         $rules = $file->list('cuts', static fn (Fields $rule): StripRule => StripRuleFile::read($rule, $isFirst ? $formulas : $forPlaces));
         $placeRules = $file->list('placeRules', static fn (Fields $rule): PlaceRule => PlaceRuleFile::readOfSheet($rule, $forPlaces));
-        $stages = $file->list('stages', static fn (Fields $stage): Stage => StageFile::read($stage, $forPlaces));
+        $stages = $file->list('stages', static fn (Fields $stage): Stage => $isFirst
+            ? StageFile::readFirst($stage, $forPlaces)
+            : StageFile::read($stage, $forPlaces));
 
         return KitSheet::of(
             $revision, $name, $maker, $application, $takes, $shelf, $sizes, $mayOverlap, $rules, $items, $stock, $placeRules, $asked, $stages,

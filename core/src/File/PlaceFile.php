@@ -29,13 +29,18 @@ final class PlaceFile
 
     public static function readCheck(Fields $file): CheckPlace
     {
-        return CheckPlace::of($file->text('stage', 40), $file->text('check', 40), self::where($file));
+        return CheckPlace::of(
+            $file->text('stage', 40), $file->text('check', 40), self::where($file), $file->has('number') ? $file->integer('number', 1, 40) : null,
+        );
     }
 
     /** @return array<string, int|string> */
     public static function writeCheck(CheckPlace $place): array
     {
-        return ['stage' => $place->stage, 'check' => $place->check, ...self::writeWhere($place->where)];
+        return [
+            'stage' => $place->stage, 'check' => $place->check, ...self::writeWhere($place->where),
+            ...(null === $place->number ? [] : ['number' => $place->number]),
+        ];
     }
 
     public static function readRuling(Fields $file): RulingPlace

@@ -199,6 +199,11 @@ trait PlainFields
         return null !== $this->value($key);
     }
 
+    public function isText(string $key): bool
+    {
+        return \is_string($this->value($key));
+    }
+
     public function isObject(string $key): bool
     {
         return \is_array($this->value($key));

@@ -71,6 +71,11 @@ final readonly class Formula
         return new self($text, $root);
     }
 
+    public static function ofNumber(int $number): self
+    {
+        return self::parse((string) $number, Vocabulary::withDimensions([]), Dimension::Number);
+    }
+
     /** The formula that always gives one length. */
     public static function ofLength(Length $length): self
     {
@@ -121,9 +126,24 @@ final readonly class Formula
     }
 
     /** @throws MissingValue|BadFormula */
+    public function number(Values $values): float
+    {
+        $result = (new Evaluation($this->text, $values))->of($this->root);
+        \assert(\is_float($result));
+
+        return $result;
+    }
+
+    /** @throws MissingValue|BadFormula */
     public function holds(Values $values): bool
     {
         return true === (new Evaluation($this->text, $values))->of($this->root);
+    }
+
+    /** The name that it is, where it is nothing more. */
+    public function name(): ?string
+    {
+        return $this->root instanceof NameNode && \is_string($this->root->attributes['name']) ? $this->root->attributes['name'] : null;
     }
 
     /** @return list<string> the names it uses */

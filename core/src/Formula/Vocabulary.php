@@ -47,6 +47,10 @@ final readonly class Vocabulary
         /* The highest between phases: Um, or the class. */
         'voltage' => Dimension::Voltage,
         'cores' => Dimension::Number,
+        /* Shear bolts of the connector. */
+        'bolts' => Dimension::Number,
+        /* Of the barrel that lies to the end. */
+        'crimps' => Dimension::Number,
         'connector_fixing' => Dimension::Text,
         'connector_stop' => Dimension::Text,
         'conductor_material' => Dimension::Text,

@@ -7,9 +7,7 @@ namespace Berm\Core\Job;
 use Berm\Core\Assembly\Assembly;
 use Berm\Core\Build\BuildState;
 use Berm\Core\Build\Progress;
-use Berm\Core\Cable\Where;
 use Berm\Core\CoreError;
-use Berm\Core\Formula\Values;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\MarkOut\MarkOutImpossible;
@@ -17,7 +15,7 @@ use Berm\Core\Material\Requirement;
 use Berm\Core\Parking\ParkingPlan;
 use Berm\Core\Saying\Sentence;
 use Berm\Core\Section\Materials;
-use Berm\Core\Section\Places;
+use Berm\Core\Section\Measuring;
 use Berm\Core\Section\Ruling;
 use Berm\Core\Section\Section;
 use Berm\Core\Section\SectionsOfCores;
@@ -79,9 +77,9 @@ final readonly class Layout
 
     private static function whole(Assembly $assembly, MarkOut $markOut, ParkingPlan $parking, BuildState $build): self
     {
-        $places = array_map(static fn (int $core): Places => new Places($assembly, $build, $core), range(1, $assembly->cores()));
-        $values = static fn (Where $where): Values => $places[($where->core ?? 1) - 1]->values($assembly->cable($where->end));
-        $progress = Progress::of($assembly->sheet, $markOut, $parking, $build, $values);
+        $measuring = new Measuring($assembly, $build);
+        $places = array_map($measuring->places(...), range(1, $assembly->cores()));
+        $progress = Progress::of($assembly, $markOut, $parking, $build, $measuring);
         $core = $progress->next()->where->core ?? 1;
         $sections = SectionsOfCores::of($assembly, $markOut, $build, $places);
         $section = $sections->ofCore($core);

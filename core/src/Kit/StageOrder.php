@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Kit;
 
+use Berm\Core\Cable\End;
 use Berm\Core\Check\WaitSince;
 use Berm\Core\MarkOut\Cut;
 
@@ -59,11 +60,11 @@ final class StageOrder
      */
     private static function ensureOnce(array $stages, array $items, array $cuts): void
     {
-        $made = array_merge(...array_map(
-            static fn (Stage $stage): array => array_map(static fn (Cut $cut): string => $cut->value, $stage->cuts), $stages,
-        ));
         foreach ($cuts as $cut) {
-            1 === \count(array_keys($made, $cut->value, true)) || throw BadKitSheet::notOnce('cut', $cut->value);
+            foreach (End::cases() as $end) {
+                $made = array_filter($stages, static fn (Stage $stage): bool => $stage->makes($cut, $end));
+                1 === \count($made) || throw BadKitSheet::notOnce('cut', $cut->value);
+            }
         }
         $installed = array_merge(...array_map(static fn (Stage $stage): array => $stage->installs, $stages));
         foreach ($items as $item) {

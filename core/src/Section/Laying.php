@@ -55,7 +55,7 @@ final readonly class Laying
     private function row(Item $item, CableEnd $cable): array
     {
         $isAcross = Side::Across === $item->side && AccessoryFunction::Joint === $this->places->assembly->function();
-        [$from, $to] = $isAcross ? $this->across($item) : $this->onEnd($item, $cable);
+        [$from, $to] = $this->asFound($item, $isAcross ? null : $cable->end, $isAcross ? $this->across($item) : $this->onEnd($item, $cable));
         $stock = $this->places->assembly->size->stockOf($item);
         $pitch = $stock?->size(Property::Pitch)->value ?? Length::ofNanometres(0);
         $placed = [];
@@ -64,6 +64,27 @@ final readonly class Laying
         }
 
         return $placed;
+    }
+
+    /**
+     * Where it was found, as far as it was measured: its other edge is as far away as it is long.
+     *
+     * @param array{Locus, Locus} $planned
+     *
+     * @return array{Locus, Locus}
+     */
+    private function asFound(Item $item, ?End $end, array $planned): array
+    {
+        [$from, $to] = $planned;
+        $length = $to->minus($from);
+        [$lower, $upper] = [$this->places->foundEdge($item, $end, true), $this->places->foundEdge($item, $end, false)];
+
+        return match (true) {
+            null !== $lower && null !== $upper => [$lower, $upper],
+            null !== $lower => [$lower, $item->placing->needsLength() ? $lower->plus($length) : $to],
+            null !== $upper => [$item->placing->needsLength() ? $upper->minus($length) : $from, $upper],
+            default => $planned,
+        };
     }
 
     /** @return array{Locus, Locus} on the axis */

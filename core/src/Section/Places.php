@@ -65,6 +65,7 @@ final class Places
         public readonly int $core,
         /** As it is once the connector is fixed, and has grown; else before. */
         private readonly bool $isFixed = true,
+        private readonly ?Finds $finds = null,
     ) {
         $this->causes = new Causes($assembly);
     }
@@ -77,12 +78,83 @@ final class Places
     private function makeFrame(End $end): Frame
     {
         $isJoint = AccessoryFunction::Joint === $this->assembly->function();
+        $found = $isJoint ? $this->foundAcross() : null;
+        if (null !== $found) {
+            return Frame::of($end, $found->times(0.5), End::A === $end);
+        }
         $moved = $this->isFixed ? $this->causes->growth($end)->times($this->assembly->connector->specification->seating->share) : Locus::exact(
             Length::ofNanometres(0),
         );
         $away = Locus::exact($isJoint ? $this->halfStop() : Length::ofNanometres(0))->plus($this->causes->short($end))->plus($moved);
 
         return Frame::of($end, $away, $isJoint && End::A === $end);
+    }
+
+    /**
+     * How far apart the conductors end, by a length that was measured across them between cuts; null while none was.
+     *
+     * What was measured before the connector was fixed has grown since.
+     */
+    private function foundAcross(): ?Locus
+    {
+        foreach (array_reverse($this->finds?->onCore($this->core) ?? []) as $find) {
+            [$one, $other] = [Cut::ofFormulaName($find->measure->from->name() ?? ''), Cut::ofFormulaName($find->measure->to->name() ?? '')];
+            if (!$find->measure->isAcross || null === $one || null === $other || $find->isFixed && !$this->isFixed) {
+                continue;
+            }
+            $apart = $this->reading($find)->minus($this->cut(End::A, $one))->minus($this->cut(End::B, $other));
+            $share = $this->assembly->connector->specification->seating->share;
+            $growth = $this->causes->growth(End::A)->plus($this->causes->growth(End::B))->times($share);
+
+            return $this->isFixed && !$find->isFixed ? $apart->plus($growth) : $apart;
+        }
+
+        return null;
+    }
+
+    /** A length as it was read, within what its instrument tells. */
+    private function reading(Find $find): Locus
+    {
+        $thing = $find->place->stage.' '.$find->place->check;
+
+        return Locus::moved($find->reading->value, Cause::around(
+            CauseKind::Reading, $thing, "length “{$find->place->check}”", $find->place->where, $find->reading->instrument->uncertainty(),
+        ));
+    }
+
+    /**
+     * Where an edge of an item was found, on the axis; null while nobody has measured it.
+     *
+     * @param bool $isLower the edge towards end A, or on a termination towards the lug
+     */
+    public function foundEdge(Item $item, ?End $itemEnd, bool $isLower): ?Locus
+    {
+        $found = null;
+        foreach ($this->finds?->onCore($this->core) ?? [] as $find) {
+            $end = $find->place->where->end ?? $this->assembly->cables[0]->end;
+            $isHere = null === $itemEnd || $itemEnd === $end;
+            $found = $isHere && !$find->measure->isAcross ? $this->edgeBy($find, $item, $end, $isLower) ?? $found : $found;
+        }
+
+        return $found;
+    }
+
+    private function edgeBy(Find $find, Item $item, End $end, bool $isLower): ?Locus
+    {
+        foreach ([[$find->measure->from, $find->measure->to], [$find->measure->to, $find->measure->from]] as [$edge, $anchor]) {
+            $of = $this->assembly->sheet->edges()[$edge->name() ?? ''] ?? null;
+            $isMirrored = AccessoryFunction::Joint === $this->assembly->function() && End::A === $end;
+            if (null === $of || $of->item !== $item->key || null !== $of->feature || ($of->isFar === $isMirrored) !== $isLower) {
+                continue;
+            }
+            $at = $this->evaluate($anchor, $this->assembly->cable($end));
+            $planned = (new self($this->assembly, $this->build, $this->core, $this->isFixed))->evaluate($edge, $this->assembly->cable($end));
+            $reading = $this->reading($find);
+
+            return $this->frame($end)->onAxis($planned->nominal->isLessThan($at->nominal) ? $at->minus($reading) : $at->plus($reading));
+        }
+
+        return null;
     }
 
     /** Where the connector begins on the side of an end, from the end of its conductor. */

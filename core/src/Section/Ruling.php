@@ -7,6 +7,7 @@ namespace Berm\Core\Section;
 use Berm\Core\Cable\Where;
 use Berm\Core\Kit\PlaceRule;
 use Berm\Core\Margin\Cause;
+use Berm\Core\Margin\Locus;
 use Berm\Core\Margin\Margin;
 use Berm\Core\Margin\Proof;
 use Berm\Core\Quantity\Length;
@@ -28,6 +29,8 @@ final readonly class Ruling
         public Length $value,
         public Range $window,
         public Margin $margin,
+        /** What it measures with its causes; null of diameters and walls. */
+        public ?Locus $length,
         /** Where the least is left, of a rule that holds all along: "on the connector". */
         public string $at = '',
         /** False of what every accessory keeps, where the sheet is of the first edition and was never held against it. */
@@ -42,7 +45,7 @@ final readonly class Ruling
 
         return new self(
             RulingPlace::of($place->item, $place->rule, $place->of, $where), $this->rule, $this->name, $this->ofName, $this->value, $this->window,
-            $this->margin, $this->at, $this->isBinding,
+            $this->margin, $this->length, $this->at, $this->isBinding,
         );
     }
 

@@ -202,7 +202,7 @@ final readonly class Rulings
         $nominal = $isWithin ? $value->nominal->absolute() : $value->nominal;
 
         return new Ruling(
-            RulingPlace::of($rule->key, $rule->kind, $rule->of, $where), $rule, $name, $of, $nominal, $this->window($rule, $cable), $margin,
+            RulingPlace::of($rule->key, $rule->kind, $rule->of, $where), $rule, $name, $of, $nominal, $this->window($rule, $cable), $margin, $value,
         );
     }
 
@@ -278,7 +278,7 @@ final readonly class Rulings
 
         return [new Ruling(
             RulingPlace::of($rule->key, $rule->kind, $rule->of, $where), $rule, $rule->reason, '', $least->lap->nominal,
-            $this->window($rule, $cable), Margin::leastOf(...$margins), $least->inWords(),
+            $this->window($rule, $cable), Margin::leastOf(...$margins), null, $least->inWords(),
             !$rule->isOfEverySheet || $this->assembly->sheet->edition > 1,
         )];
     }

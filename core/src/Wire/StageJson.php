@@ -83,6 +83,7 @@ final readonly class StageJson
             'key' => $check->key,
             'end' => $place->where->end?->value,
             'core' => $place->where->core,
+            'number' => $place->number,
             'ask' => SentenceJson::of($task->title),
             'kind' => $question->kind()->value,
             'reason' => $check->reason,

@@ -7,7 +7,10 @@ namespace Berm\Core\Tests\Check;
 use Berm\Core\Check\Circumstances;
 use Berm\Core\Check\Counted;
 use Berm\Core\Check\CountWithin;
+use Berm\Core\Formula\Dimension;
+use Berm\Core\Formula\Formula;
 use Berm\Core\Formula\Values;
+use Berm\Core\Formula\Vocabulary;
 use Berm\Core\Kit\BadKitSheet;
 use Berm\Core\Quantity\Verdict;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -34,15 +37,36 @@ final class CountWithinTest extends TestCase
     {
         $when = new Circumstances(Values::of([]), new \DateTimeImmutable('2026-03-14'), null);
         self::assertSame(
-            $isWithin ? Verdict::Inside : Verdict::Out, CountWithin::between($least, $most)->judge(new Counted($count), $when)->verdict,
+            $isWithin ? Verdict::Inside : Verdict::Out, self::within($least, $most)->judge(new Counted($count), $when)->verdict,
         );
     }
 
     #[Test]
     public function limitsUpsideDownAreRefused(): void
     {
-        self::assertSame(3, CountWithin::between(3, 3)->most);
+        self::assertSame([3, 3], self::within(3, 3)->window(Values::of([])));
         $this->expectException(BadKitSheet::class);
-        CountWithin::between(4, 3);
+        self::within(4, 3);
+    }
+
+    /** Two of four sheared bolts are not all of them, whatever connector it is. */
+    #[Test]
+    public function aLimitFollowsTheConnector(): void
+    {
+        $all = Formula::parse('bolts', Vocabulary::withDimensions([]), Dimension::Number);
+        $sheared = static fn (int $count, float $bolts): Verdict => CountWithin::between($all, $all)->judge(
+            new Counted($count), new Circumstances(Values::of(['bolts' => $bolts]), null, null),
+        )->verdict;
+
+        self::assertSame([Verdict::Out, Verdict::Inside, Verdict::Inside, Verdict::Out], [
+            $sheared(2, 4.0), $sheared(4, 4.0), $sheared(2, 2.0), $sheared(4, 2.0),
+        ]);
+    }
+
+    private static function within(?int $least, ?int $most): CountWithin
+    {
+        return CountWithin::between(
+            null === $least ? null : Formula::ofNumber($least), null === $most ? null : Formula::ofNumber($most),
+        );
     }
 }

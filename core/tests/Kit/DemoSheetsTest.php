@@ -196,7 +196,7 @@ final class DemoSheetsTest extends TestCase
     {
         return match (true) {
             $question instanceof LengthWithin => new Measured(self::reading(self::middle($window))),
-            $question instanceof CountWithin => new Counted($question->least ?? 1),
+            $question instanceof CountWithin => new Counted((int) ($question->least->text ?? 1)),
             $question instanceof TorqueWithin => new Tightened($question->least ?? Torque::parse('40 N·m')),
             $question instanceof WaitSince => Waited::itOut(),
             $question instanceof Note => new Noted('B-2026-07'),

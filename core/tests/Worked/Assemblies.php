@@ -187,8 +187,8 @@ final class Assemblies
         ];
         $items = ['finger', 'edge-mastic', 'stress-tube', 'anti-track-tube', 'seal-tube'];
         $cuts = ['oversheath', 'metallic-screen', 'insulation-screen', 'insulation'];
-        $lug = ['key' => 'lug', 'title' => 'Lug', 'fitsConnector' => true];
-        $tubes = ['key' => 'tubes', 'title' => 'Tubes', 'installs' => $items];
+        $lug = ['key' => 'lug', 'title' => 'Lug', 'steps' => [['connector' => true]]];
+        $tubes = ['key' => 'tubes', 'title' => 'Tubes', 'steps' => array_map(static fn (string $item): array => ['set' => $item], $items)];
 
         return self::job('termination', 'mm', [$cable], $connector, [
             'cores' => 3,
@@ -237,7 +237,9 @@ final class Assemblies
                 ],
             ],
             'stages' => [
-                ['key' => 'cut', 'title' => 'Cut', 'cuts' => $cuts], ...($isLugFirst ? [$lug, $tubes] : [$tubes, $lug]),
+                [
+                    'key' => 'cut', 'title' => 'Cut', 'steps' => array_map(static fn (string $cut): array => ['cut' => $cut], $cuts),
+                ], ...($isLugFirst ? [$lug, $tubes] : [$tubes, $lug]),
             ],
         ], ['A' => '670 mm']);
     }

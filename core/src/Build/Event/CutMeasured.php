@@ -49,7 +49,7 @@ final readonly class CutMeasured implements Event
 
     public function stage(Progress $progress): ?Stage
     {
-        return $progress->stageOfCut($this->place->cut);
+        return $progress->stageOfCut($this->place->cut, $this->place->end);
     }
 
     public function refusal(Plan $plan): ?Sentence

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Berm\Core\Kit\Words;
 
 use Berm\Core\Check\Check;
-use Berm\Core\Check\Each;
 use Berm\Core\Check\WaitSince;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\Stage;
@@ -73,12 +72,7 @@ final class StageInWords
     {
         [$when, $inWhen] = null === $check->when ? ['', []] : FormulaInWords::of($check->when, 'w');
         $rule = $check->question->rule();
-        $each = match ($check->each) {
-            Each::Once => '',
-            Each::End => ', on each end',
-            Each::Core => ', on each core',
-            Each::CoreOfEnd => ', on each core of each end',
-        };
+        $each = '' === $check->each->label() ? '' : ', on '.$check->each->label();
         $after = $check->question instanceof WaitSince
             ? ', counted from "'.($sheet->stage($check->question->after)->title ?? $check->question->after).'"'
             : '';
