@@ -13,13 +13,17 @@ use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
 use Berm\Core\MarkOut\Cut;
+use Berm\Core\Quantity\Length;
 use Berm\Core\Section\Causes;
 use Berm\Core\Site\Site;
 
 /** All that one accessory is made of and where: its cables, the kit's sheet and size, the connector, the site. They travel together. */
 final readonly class Assembly
 {
-    /** @param non-empty-list<CableEnd> $cables one for each end of the accessory, end A first */
+    /**
+     * @param non-empty-list<CableEnd>     $cables one for each end of the accessory, end A first
+     * @param array<string, Length|string> $said   what the sheet asks of the job, as far as it is known
+     */
     private function __construct(
         public array $cables,
         /** As it stands for this accessory: without the parts and stages whose condition does not hold. */
@@ -27,13 +31,17 @@ final readonly class Assembly
         public KitSize $size,
         public Connector $connector,
         public Site $site,
+        private array $said,
     ) {
     }
 
-    /** @param non-empty-list<CableEnd> $cables end A first */
-    public static function of(array $cables, KitSheet $sheet, KitSize $size, Connector $connector, Site $site): self
+    /**
+     * @param non-empty-list<CableEnd>     $cables end A first
+     * @param array<string, string|Length> $said   what was said on the job, by the key of what the sheet asks
+     */
+    public static function of(array $cables, KitSheet $sheet, KitSize $size, Connector $connector, Site $site, array $said = []): self
     {
-        return new self($cables, $sheet, $size, $connector, $site);
+        return new self($cables, $sheet, $size, $connector, $site, $sheet->said($said));
     }
 
     public function function(): AccessoryFunction
@@ -56,13 +64,13 @@ final readonly class Assembly
     /** The quantities that the kit's formulas are worked out with at one end. */
     public function values(CableEnd $cable): Values
     {
-        return RuleValues::of($cable, $this->size->dimensions, $this->connector, $this->site);
+        return RuleValues::of($cable, $this->size->dimensions, $this->connector, $this->site)->withAll($this->said);
     }
 
     /** The same with what is not exact about diameters and the connector. */
     public function valuesWith(CableEnd $cable, Causes $causes): Values
     {
-        return RuleValues::of($cable, $this->size->dimensions, $this->connector, $this->site)->withAll(RuleValues::inexact($cable, $causes));
+        return $this->values($cable)->withAll(RuleValues::inexact($cable, $causes));
     }
 
     /** The core that a cut of an end is made on: the one that is looked at, or null where the cut goes round all. */

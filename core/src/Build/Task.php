@@ -9,6 +9,7 @@ use Berm\Core\Cable\Where;
 use Berm\Core\Check\Check;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\CheckVerdict;
+use Berm\Core\Check\Possible;
 use Berm\Core\Kit\Item;
 use Berm\Core\Kit\Stage;
 use Berm\Core\MarkOut\Mark;
@@ -37,6 +38,8 @@ final readonly class Task
         public ?Sentence $limits = null,
         /** Of several bolts, crimps or sheds, from 1. */
         public ?int $number = null,
+        /** What a length that is measured can come to. */
+        public ?Possible $possible = null,
     ) {
     }
 
@@ -66,6 +69,7 @@ final readonly class Task
 
     public static function check(
         Stage $stage, Check $check, CheckPlace $place, ?Range $window, ?CheckVerdict $verdict, ?Sentence $limits, bool $isAccepted,
+        ?Possible $possible = null,
     ): self {
         $isOut = Verdict::Out === $verdict?->verdict && !$isAccepted;
         $where = $place->where;
@@ -76,7 +80,7 @@ final readonly class Task
         return new self(
             TaskKind::Check, $stage, null !== $verdict
                 && !$isOut, $isOut, $title, $where, check: $check, window: $window, verdict: $verdict, limits: $limits,
-            number: $place->number,
+            number: $place->number, possible: $possible,
         );
     }
 

@@ -153,6 +153,7 @@ final readonly class TaskLadder
 
         return Task::check(
             $stage, $check, $place, $window, $verdict, $question->limits($circumstances), null !== $this->build->checkAcceptance($place),
+            $possible,
         );
     }
 

@@ -55,6 +55,11 @@ final readonly class AgeWithin implements Question
         return Sentence::plain(1 === $this->months ? 'At most 1 month old.' : "At most $this->months months old.");
     }
 
+    public function formulas(): array
+    {
+        return [];
+    }
+
     public function write(): array
     {
         return ['max' => $this->months];

@@ -72,6 +72,11 @@ final readonly class CountWithin implements Question
         return Limits::fine($said($this->least), $said($this->most));
     }
 
+    public function formulas(): array
+    {
+        return [$this->least, $this->most];
+    }
+
     public function write(): array
     {
         $limits = ['min' => $this->least, 'max' => $this->most];

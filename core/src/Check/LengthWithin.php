@@ -103,6 +103,11 @@ final readonly class LengthWithin implements Question
         return [] === $limits ? null : Sentence::of(implode(', ', $limits), [...$inMin, ...$inMax]);
     }
 
+    public function formulas(): array
+    {
+        return [$this->min, $this->max, $this->measure?->from, $this->measure?->to];
+    }
+
     public function write(): array
     {
         return [

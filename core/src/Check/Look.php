@@ -36,6 +36,11 @@ final readonly class Look implements Question
         return null;
     }
 
+    public function formulas(): array
+    {
+        return [];
+    }
+
     public function write(): array
     {
         return [];

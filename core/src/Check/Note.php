@@ -34,6 +34,11 @@ final readonly class Note implements Question
         return null;
     }
 
+    public function formulas(): array
+    {
+        return [];
+    }
+
     public function write(): array
     {
         return [];

@@ -36,7 +36,7 @@ final readonly class Possible
         ) : null;
     }
 
-    private function range(): Range
+    public function range(): Range
     {
         return Range::between($this->length->leastLength(), $this->length->mostLength());
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Check;
 
 use Berm\Core\CoreError;
+use Berm\Core\Formula\Formula;
 use Berm\Core\Saying\Sentence;
 
 /** How a check is answered: a closed set, one class for each CheckKind, with its own limits. */
@@ -27,6 +28,9 @@ interface Question
 
     /** Its limits as the sheet has them, in words and formulas; null where it has none. */
     public function rule(): ?Sentence;
+
+    /** @return list<Formula|null> that its limits are worked out by */
+    public function formulas(): array;
 
     /** @return array<string, mixed> its own fields in an open file */
     public function write(): array;

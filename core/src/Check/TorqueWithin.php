@@ -68,6 +68,11 @@ final readonly class TorqueWithin implements Question
         return array_values(array_filter([$this->least, $this->most], static fn (?Torque $limit): bool => null !== $limit));
     }
 
+    public function formulas(): array
+    {
+        return [];
+    }
+
     public function write(): array
     {
         return array_filter(

@@ -64,6 +64,11 @@ final readonly class WaitSince implements Question
         return Limits::fine($this->least?->inWords(), $this->most?->inWords());
     }
 
+    public function formulas(): array
+    {
+        return [];
+    }
+
     public function write(): array
     {
         $limits = ['min' => $this->least?->toText(), 'max' => $this->most?->toText()];

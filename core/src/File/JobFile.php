@@ -33,9 +33,10 @@ final readonly class JobFile
         $kit = $file->optionalObject('kit', self::kit(...));
         $connector = $file->optionalObject('connector', ConnectorFile::read(...));
         $site = SiteFile::read($file);
+        $said = $file->has('said') ? SaidFile::read($file, $kit[0] ?? null) : [];
         $log = $file->list('log', LogFile::readEntry(...), 5000);
 
-        return new self(new Job($name, $function, $unit, Fields::got($cables), $kit[0] ?? null, $kit[1] ?? null, $connector, $site), $log);
+        return new self(new Job($name, $function, $unit, Fields::got($cables), $kit[0] ?? null, $kit[1] ?? null, $connector, $site, $said), $log);
     }
 
     /** @return array<string, mixed> */
@@ -58,6 +59,7 @@ final readonly class JobFile
             ]]),
             ...(null === $job->connector ? [] : ['connector' => ConnectorFile::write($job->connector)]),
             ...SiteFile::write($job->site),
+            ...([] === $job->said ? [] : ['said' => SaidFile::write($job->said)]),
             'log' => array_map(LogFile::writeEntry(...), $this->log),
         ];
     }

@@ -6,11 +6,13 @@ namespace Berm\Core\File;
 
 use Berm\Core\Formula\Vocabulary;
 use Berm\Core\Kit\Application;
+use Berm\Core\Kit\Excepted;
 use Berm\Core\Kit\Item;
 use Berm\Core\Kit\ItemEdge;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
 use Berm\Core\Kit\PlaceRule;
+use Berm\Core\Kit\RuleKind;
 use Berm\Core\Kit\Stage;
 use Berm\Core\Kit\Stock;
 use Berm\Core\Kit\StripRule;
@@ -38,12 +40,15 @@ final class KitSheetFile
         $mayOverlap = $file->has('overlappingSizes') && $file->flag('overlappingSizes');
         $rules = $file->list('cuts', static fn (Fields $rule): StripRule => StripRuleFile::read($rule, $isFirst ? $formulas : $forPlaces));
         $placeRules = $file->list('placeRules', static fn (Fields $rule): PlaceRule => PlaceRuleFile::readOfSheet($rule, $forPlaces));
+        $excepted = $file->list('excepted', static fn (Fields $one): Excepted => new Excepted(
+            $one->text('key', 40), $one->has('rule') ? $one->choice('rule', RuleKind::class) : null, $one->text('reason', 400),
+        ));
         $stages = $file->list('stages', static fn (Fields $stage): Stage => $isFirst
             ? StageFile::readFirst($stage, $forPlaces)
             : StageFile::read($stage, $forPlaces));
 
         return KitSheet::of(
-            $revision, $name, $maker, $application, $takes, $shelf, $sizes, $mayOverlap, $rules, $items, $stock, $placeRules, $asked, $stages,
+            $revision, $name, $maker, $application, $takes, $shelf, $sizes, $mayOverlap, $rules, $items, $stock, $placeRules, $asked, $excepted, $stages,
             $isFirst ? 1 : 2,
         );
     }
@@ -80,6 +85,9 @@ final class KitSheetFile
             ...([] === $sheet->placeRules ? [] : ['placeRules' => array_values(array_map(
                 PlaceRuleFile::writeOfSheet(...), $sheet->placeRules,
             ))]),
+            ...([] === $sheet->excepted ? [] : ['excepted' => array_map(static fn (Excepted $one): array => [
+                'key' => $one->key, ...(null === $one->kind ? [] : ['rule' => $one->kind->value]), 'reason' => $one->reason,
+            ], $sheet->excepted)]),
             ...([] === $sheet->stages ? [] : ['stages' => array_map(StageFile::write(...), $sheet->stages)]),
         ];
     }

@@ -10,13 +10,17 @@ use Berm\Core\Connector\Connector;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
+use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Site\Site;
 
 /** What has been chosen and measured so far for one accessory. */
 final readonly class Job
 {
-    /** @param array<string, CableEnd> $cables by End value; an end whose cable is not chosen yet is absent */
+    /**
+     * @param array<string, CableEnd>      $cables by End value; an end whose cable is not chosen yet is absent
+     * @param array<string, string|Length> $said   what the sheet asks of the job, by its key, as far as somebody has said it
+     */
     public function __construct(
         public string $name,
         public AccessoryFunction $function,
@@ -27,6 +31,7 @@ final readonly class Job
         public ?KitSize $size,
         public ?Connector $connector,
         public Site $site,
+        public array $said = [],
     ) {
     }
 
@@ -58,6 +63,6 @@ final readonly class Job
 
     public function withKit(KitSheet $sheet, KitSize $size): self
     {
-        return new self($this->name, $this->function, $this->unit, $this->cables, $sheet, $size, $this->connector, $this->site);
+        return new self($this->name, $this->function, $this->unit, $this->cables, $sheet, $size, $this->connector, $this->site, $this->said);
     }
 }

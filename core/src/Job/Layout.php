@@ -57,7 +57,7 @@ final readonly class Layout
             if (null === $connector || $connector->kind !== $job->function->connectorKind()) {
                 return new self(null, ParkingPlan::of($cables, $sheet, $job->size, null), null, null, [], [], null);
             }
-            $assembly = Assembly::of($cables, $sheet, $job->size, $connector, $job->site);
+            $assembly = Assembly::of($cables, $sheet, $job->size, $connector, $job->site, $job->said);
             $markOut = MarkOut::plan($assembly, $build);
             $parking = ParkingPlan::of($cables, $sheet, $job->size, $markOut);
 

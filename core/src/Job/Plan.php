@@ -52,6 +52,8 @@ final readonly class Plan
         public array $materials,
         public ?Progress $progress,
         public array $obstacles,
+        /** Why it cannot be worked out where everything lies; null where it can. */
+        public ?Sentence $problem,
     ) {
     }
 
@@ -78,7 +80,7 @@ final readonly class Plan
         return new self(
             $job, $sheet, $build, $cableFit, $kitFit, $connectorFit,
             $layout->markOut, $layout->parking, $layout->section, $layout->rulings, $layout->materials,
-            $layout->progress, $obstacles,
+            $layout->progress, $obstacles, $layout->problem,
         );
     }
 
@@ -103,7 +105,9 @@ final readonly class Plan
 
         return null === $first || null === $job->size
             ? $job->sheet
-            : $job->sheet?->applyingTo(RuleValues::of($first, $job->size->dimensions, $job->turnedConnector(), $job->site));
+            : $job->sheet?->applyingTo(
+                RuleValues::of($first, $job->size->dimensions, $job->turnedConnector(), $job->site)->withAll($job->sheet->said($job->said)),
+            );
     }
 
     /** An event as a line of the log, with what it is judged by now. */

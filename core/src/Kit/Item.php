@@ -67,6 +67,17 @@ final readonly class Item
         return null === $this->when || !$this->when->isKnown($values) || $this->when->holds($values);
     }
 
+    /** @return list<Formula> */
+    public function formulas(): array
+    {
+        return [
+            ...array_values(array_filter([$this->when, $this->size, $this->winding?->to], static fn (?Formula $formula): bool => null !== $formula)),
+            ...$this->placing->formulas(),
+            ...array_merge([], ...array_map(static fn (Feature $feature): array => [$feature->from, $feature->to], $this->features)),
+            ...array_merge([], ...array_map(static fn (PlaceRule $rule): array => $rule->formulas(), $this->rules)),
+        ];
+    }
+
     /** As formulas have it: keys may have hyphens, names may not. */
     public function formulaName(): string
     {

@@ -8,10 +8,12 @@ use Berm\Core\Cable\Armour;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\MetallicScreen;
 use Berm\Core\Cable\RatedVoltage;
+use Berm\Core\Formula\Formula;
 use Berm\Core\Formula\Values;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\Place\Place;
 use Berm\Core\Place\PlaceKind;
+use Berm\Core\Quantity\Length;
 use Berm\Core\Revision;
 
 /** A kit's leaflet as data: one numbered revision, checked as a whole when it is made. */
@@ -30,6 +32,7 @@ final readonly class KitSheet
      * @param array<string, Stock>             $stock      by key
      * @param array<string, PlaceRule>         $placeRules the sheet's own, by key
      * @param array<string, Asked>             $asked      by key
+     * @param list<Excepted>                   $excepted
      * @param list<Stage>                      $stages     in the order of the work; empty where the leaflet leaves the order to the jointer
      */
     private function __construct(
@@ -47,6 +50,7 @@ final readonly class KitSheet
         public array $stock,
         public array $placeRules,
         public array $asked,
+        public array $excepted,
         public array $stages,
         /** As which it was written: a sheet of the first says less, and what it forgets is not held against the job. */
         public int $edition,
@@ -63,6 +67,7 @@ final readonly class KitSheet
      * @param list<Stock>                    $stock
      * @param list<PlaceRule>                $placeRules
      * @param list<Asked>                    $asked
+     * @param list<Excepted>                 $excepted
      * @param list<Stage>                    $stages
      *
      * @throws BadKitSheet
@@ -81,6 +86,7 @@ final readonly class KitSheet
         array $stock,
         array $placeRules,
         array $asked,
+        array $excepted,
         array $stages,
         int $edition = 2,
     ): self {
@@ -107,6 +113,7 @@ final readonly class KitSheet
             $stockByKey,
             self::byKey($placeRules, BadKitSheet::ruleTwice(...)),
             self::byKey($asked, BadKitSheet::askedTwice(...)),
+            $excepted,
             $stages,
             $edition,
         );
@@ -197,6 +204,53 @@ final readonly class KitSheet
         return null;
     }
 
+    /**
+     * What it asks of a job, as formulas take it: what was said, else what it takes while nobody has said.
+     *
+     * @param array<string, string|Length> $said
+     *
+     * @return array<string, string|Length>
+     */
+    public function said(array $said): array
+    {
+        $values = array_map(static fn (Asked $asked): string|Length|null => $asked->value($said[$asked->key] ?? null), $this->asked);
+
+        return array_filter($values, static fn (string|Length|null $value): bool => null !== $value);
+    }
+
+    /** A job may not go against the rule: what a sheet of the first edition forgets is not held against it. */
+    public function binds(PlaceRule $rule): bool
+    {
+        return (!$rule->isOfEverySheet || $this->edition > 1) && null === $this->exception($rule->key, $rule->kind);
+    }
+
+    /** Why a rule need not hold; null where it must. */
+    public function exception(string $key, RuleKind $kind): ?Excepted
+    {
+        foreach ($this->excepted as $excepted) {
+            if ($excepted->covers($key, $kind)) {
+                return $excepted;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<string> every name that any of its formulas uses */
+    public function names(): array
+    {
+        $formulas = array_merge(
+            ...array_values(array_map(static fn (Item $item): array => $item->formulas(), $this->items)),
+            ...array_values(array_map(static fn (PlaceRule $rule): array => $rule->formulas(), $this->placeRules)),
+            ...array_map(static fn (Stage $stage): array => $stage->formulas(), $this->stages),
+        );
+
+        return array_values(array_unique(array_merge(
+            ...array_values(array_map(static fn (StripRule $rule): array => $rule->names(), $this->rules)),
+            ...array_map(static fn (Formula $formula): array => $formula->names(), $formulas),
+        )));
+    }
+
     /** What an item or a piece of stock is called; the key itself where there is none. */
     public function nameOf(string $key): string
     {
@@ -223,6 +277,7 @@ final readonly class KitSheet
             $this->stock,
             $this->placeRules,
             $this->asked,
+            $this->excepted,
             $stages,
             $this->edition,
         );

@@ -92,6 +92,14 @@ final readonly class Stage
         return null === $this->when || !$this->when->isKnown($values) || $this->when->holds($values);
     }
 
+    /** @return list<Formula> */
+    public function formulas(): array
+    {
+        $ofChecks = array_map(static fn (Check $check): array => [$check->when, ...$check->question->formulas()], $this->checks);
+
+        return array_values(array_filter([$this->when, ...array_merge([], ...$ofChecks)], static fn (?Formula $formula): bool => null !== $formula));
+    }
+
     public function makes(Cut $cut, End $end): bool
     {
         return \in_array($cut, $this->cuts, true) && $this->scope->includes($end);

@@ -215,7 +215,7 @@ final readonly class RadialRulings
         $where = Where::of($placed->end, $this->places->assembly->cores() > 1 ? $this->places->core : null);
 
         return new Ruling(RulingPlace::of($rule->key, $rule->kind, $rule->of, $where), $rule, $placed->item->name, '', $value, $window, $margin, null, $at,
-            !$rule->isOfEverySheet || $this->places->assembly->sheet->edition > 1,
+            $this->places->assembly->sheet->binds($rule),
         );
     }
 

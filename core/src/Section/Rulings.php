@@ -202,7 +202,8 @@ final readonly class Rulings
         $nominal = $isWithin ? $value->nominal->absolute() : $value->nominal;
 
         return new Ruling(
-            RulingPlace::of($rule->key, $rule->kind, $rule->of, $where), $rule, $name, $of, $nominal, $this->window($rule, $cable), $margin, $value,
+            RulingPlace::of($rule->key, $rule->kind, $rule->of, $where), $rule, $name, $of, $nominal, $this->window($rule, $cable), $margin, $value, '',
+            $this->assembly->sheet->binds($rule),
         );
     }
 
@@ -279,7 +280,7 @@ final readonly class Rulings
         return [new Ruling(
             RulingPlace::of($rule->key, $rule->kind, $rule->of, $where), $rule, $rule->reason, '', $least->lap->nominal,
             $this->window($rule, $cable), Margin::leastOf(...$margins), null, $least->inWords(),
-            !$rule->isOfEverySheet || $this->assembly->sheet->edition > 1,
+            $this->assembly->sheet->binds($rule),
         )];
     }
 

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Prove;
+
+use Berm\Core\Build\BuildState;
+use Berm\Core\Check\LengthWithin;
+use Berm\Core\Fit\Finding;
+use Berm\Core\Fit\Outcome;
+use Berm\Core\Job\Plan;
+use Berm\Core\Kit\KitSheet;
+use Berm\Core\Margin\Proof;
+use Berm\Core\Parking\ParkingSide;
+use Berm\Core\Saying\Sentence;
+use Berm\Core\Section\Ruling;
+
+/** Builds a sheet in every corner of what it takes before anybody builds by it, and says where it does not hold. */
+final class Prover
+{
+    /** So many plans at most. */
+    public const MOST = 2000;
+
+    /**
+     * @param (\Closure(int, int): void)|null $progress is told how many of the corners are done
+     */
+    public static function prove(KitSheet $sheet, ?\Closure $progress = null): Report
+    {
+        $corners = new Corners($sheet);
+        $bySize = [];
+        foreach ($sheet->sizes as $size) {
+            $bySize[$size->label] = iterator_to_array($corners->ofSize($size), false);
+        }
+        $all = array_merge(...array_values($bySize));
+        // Where there are too many, every size keeps its share, spread over its branches.
+        $step = (int) max(1, ceil(\count($all) / self::MOST));
+        $faults = self::unused($sheet);
+        foreach ($bySize as $label => $ofSize) {
+            $faults = [] === $ofSize ? self::with($faults, new Shortfall(
+                Fault::NoCable, "size $label", Sentence::of('No cable of the standards is taken by size {size}.', ['size' => $label]), null, 1,
+            )) : $faults;
+        }
+        $plans = 0;
+        foreach ($all as $i => $corner) {
+            if (0 === $i % $step) {
+                foreach (self::inCorner($corner) as $fault) {
+                    $faults = self::with($faults, $fault);
+                }
+                ++$plans;
+                if (null !== $progress) {
+                    $progress($plans, (int) ceil(\count($all) / $step));
+                }
+            }
+        }
+        usort($faults, static fn (Shortfall $one, Shortfall $other): int => ($one->worst->nanometres ?? \PHP_INT_MIN) <=> ($other->worst->nanometres ?? \PHP_INT_MIN));
+
+        return new Report($plans, \count($all), $faults, $sheet->excepted);
+    }
+
+    /**
+     * @param array<string, Shortfall> $faults
+     *
+     * @return array<string, Shortfall>
+     */
+    private static function with(array $faults, Shortfall $fault): array
+    {
+        $key = "{$fault->fault->value} $fault->of";
+
+        return [...$faults, $key => isset($faults[$key]) ? $faults[$key]->and($fault) : $fault];
+    }
+
+    /** @return list<Shortfall> */
+    private static function inCorner(Corner $corner): array
+    {
+        $plan = Plan::of($corner->job, BuildState::nothingDone());
+        $problem = null === $plan->section ? $plan->problem ?? Sentence::plain('It cannot be planned.') : null;
+
+        return [
+            ...(null === $problem ? [] : [new Shortfall(Fault::CannotBePlanned, $problem->template, $problem, $corner, 1)]),
+            ...self::fits($plan, $corner), ...self::rules($plan, $corner), ...self::checks($plan, $corner), ...self::box($plan, $corner),
+            ...self::rooms($plan, $corner),
+        ];
+    }
+
+    /** @return list<Shortfall> */
+    private static function fits(Plan $plan, Corner $corner): array
+    {
+        $findings = [...$plan->kitFit->findings ?? [], ...$plan->connectorFit->findings ?? []];
+        $refused = array_filter($findings, static fn (Finding $one): bool => $one->stops && Outcome::DoesNotFit === $one->outcome);
+
+        return array_values(array_map(
+            static fn (Finding $one): Shortfall => new Shortfall(Fault::DoesNotFit, $one->criterion->value, $one->reason, $corner, 1), $refused,
+        ));
+    }
+
+    /** @return list<Shortfall> on one core: nothing is measured, so the others are alike */
+    private static function rules(Plan $plan, Corner $corner): array
+    {
+        $faults = [];
+        foreach ($plan->section->rulings ?? [] as $ruling) {
+            if (Proof::Proved !== $ruling->proof() && null === $plan->sheet?->exception($ruling->place->item, $ruling->place->rule)) {
+                $faults[] = self::rule($ruling, $corner);
+            }
+        }
+
+        return $faults;
+    }
+
+    private static function rule(Ruling $ruling, Corner $corner): Shortfall
+    {
+        $of = implode(' ', array_filter(
+            [$ruling->place->item, $ruling->place->rule->label(), $ruling->place->of->key ?? ''], static fn (string $part): bool => '' !== $part,
+        ));
+
+        return new Shortfall(Fault::NotProved, $of, $ruling->reason(), $corner, 1, $ruling->margin->worst, $ruling->proof());
+    }
+
+    /** @return list<Shortfall> a perfect cut is never refused: the leaflet's own limits hold whatever the plan can come to */
+    private static function checks(Plan $plan, Corner $corner): array
+    {
+        $faults = [];
+        foreach ($plan->progress?->tasks() ?? [] as $task) {
+            $possible = $task->possible;
+            if (null === $possible || null === $task->window || !$task->check?->question instanceof LengthWithin || $task->window->containsRange($possible->range())) {
+                continue;
+            }
+            $faults[] = new Shortfall(Fault::CheckRefuses, "{$task->stage->key} {$task->check->key}", Sentence::of(
+                '{check}: it comes to {least} to {most}, and the check takes {limits}.', [
+                    'check' => Sentence::plain($task->check->ask), 'least' => $possible->range()->min ?? $possible->length->nominal,
+                    'most' => $possible->range()->max ?? $possible->length->nominal, 'limits' => $task->limits ?? Sentence::plain('nothing'),
+                ],
+            ), $corner, 1);
+        }
+
+        return $faults;
+    }
+
+    /** @return list<Shortfall> */
+    private static function box(Plan $plan, Corner $corner): array
+    {
+        $faults = [];
+        foreach ($plan->materials as $requirement) {
+            $shortage = $requirement->shortage();
+            $faults = null === $shortage ? $faults : [
+                ...$faults, new Shortfall(Fault::BoxIsShort, $requirement->stock->key, $shortage, $corner, 1),
+            ];
+        }
+
+        return $faults;
+    }
+
+    /** @return list<Shortfall> on the cores: how much of the cable is free, nobody can know */
+    private static function rooms(Plan $plan, Corner $corner): array
+    {
+        $short = array_filter($plan->parking->sides ?? [], static fn (ParkingSide $side): bool => $side->isShort());
+
+        return array_values(array_map(static fn (ParkingSide $side): Shortfall => new Shortfall(
+            Fault::NoRoom, "end {$side->end->value}".($side->isOnCores ? ', on the cores' : ''),
+            Sentence::of('What is parked needs {needed}, and {free} is free.', ['needed' => $side->needed, 'free' => $side->free ?? $side->needed]),
+            $corner, 1,
+        ), $short));
+    }
+
+    /** @return array<string, Shortfall> */
+    private static function unused(KitSheet $sheet): array
+    {
+        $names = $sheet->names();
+        $dimensions = array_keys($sheet->sizes[array_key_first($sheet->sizes)]->dimensions);
+        $taken = [];
+        foreach ($sheet->items as $item) {
+            $taken[$item->stock] = true;
+        }
+        foreach ($sheet->stages as $stage) {
+            $taken += array_fill_keys($stage->uses, true);
+        }
+        $faults = [];
+        foreach (array_diff($dimensions, $names) as $name) {
+            $faults = self::with($faults, self::unusedOne("dimension $name"));
+        }
+        foreach (array_diff_key($sheet->stock, $taken) as $key => $stock) {
+            $faults = self::with($faults, self::unusedOne("stock $key"));
+        }
+
+        return $faults;
+    }
+
+    private static function unusedOne(string $what): Shortfall
+    {
+        return new Shortfall(Fault::Unused, $what, Sentence::of('Nothing uses the {what}.', ['what' => $what]), null, 1);
+    }
+}
