@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Check;
 
+use Berm\Core\Cable\End;
 use Berm\Core\CoreError;
 use Berm\Core\File\Fields;
 use Berm\Core\File\FormulaField;
@@ -42,6 +43,7 @@ final readonly class LengthWithin implements Question
     {
         $measure = $file->optionalObject('measures', static fn (Fields $measure): Measure => new Measure(
             $formulas->length($measure, 'from'), $formulas->length($measure, 'to'), $measure->has('across') && $measure->flag('across'),
+            $measure->has('end') ? $measure->choice('end', End::class) : null,
         ));
 
         return self::between($formulas->optionalLength($file, 'min'), $formulas->optionalLength($file, 'max'), $measure);

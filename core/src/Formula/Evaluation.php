@@ -25,7 +25,8 @@ final readonly class Evaluation
     /** A thousand kilometres in nanometres, or as much of anything else: what a whole number and a float both hold exactly. */
     private const MOST = 1e15;
 
-    public function __construct(private string $formula, private Values $values)
+    /** @param array<string, Length> $literals lengths that stand in the formula, by their text */
+    public function __construct(private string $formula, private Values $values, private array $literals)
     {
     }
 
@@ -127,7 +128,7 @@ final readonly class Evaluation
         if (\in_array($name, ['length', 'area', 'voltage'], true)) {
             $text = Nodes::text($arguments[0], 'value');
 
-            return 'length' === $name ? Length::parseWithUnit($text) : (float) $text;
+            return 'length' === $name ? $this->literals[$text] ?? Length::parseWithUnit($text) : (float) $text;
         }
         // Each once: a formula of functions in functions is as quick as it is long.
         $given = array_map($this->of(...), $arguments);

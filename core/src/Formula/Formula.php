@@ -41,7 +41,8 @@ final readonly class Formula
         '/^Variable (".*?") is not valid/s' => 'The name $1 is not one that formulas know',
     ];
 
-    private function __construct(public string $text, private Node $root)
+    /** @param array<string, Length> $literals lengths that stand in it, by their text */
+    private function __construct(public string $text, private Node $root, private array $literals)
     {
     }
 
@@ -68,7 +69,7 @@ final readonly class Formula
             throw BadFormula::yields($text, $dimension, $wanted);
         }
 
-        return new self($text, $root);
+        return new self($text, $root, self::literalsIn($root));
     }
 
     public static function ofNumber(int $number): self
@@ -103,7 +104,7 @@ final readonly class Formula
     /** @throws MissingValue|BadFormula */
     public function length(Values $values): Length
     {
-        $result = (new Evaluation($this->text, $values))->of($this->root);
+        $result = (new Evaluation($this->text, $values, $this->literals))->of($this->root);
         \assert($result instanceof Length);
 
         return $result;
@@ -116,19 +117,19 @@ final readonly class Formula
      */
     public function locus(Values $values): Locus
     {
-        return (new LocusEvaluation($this->text, $values))->of($this->root);
+        return (new LocusEvaluation($this->text, $values, $this->literals))->of($this->root);
     }
 
     /** The causes of the lengths that it compares could turn it. @throws MissingValue|BadFormula */
     public function canTurn(Values $values): bool
     {
-        return (new LocusEvaluation($this->text, $values))->truth($this->root)->canTurn;
+        return (new LocusEvaluation($this->text, $values, $this->literals))->truth($this->root)->canTurn;
     }
 
     /** @throws MissingValue|BadFormula */
     public function number(Values $values): float
     {
-        $result = (new Evaluation($this->text, $values))->of($this->root);
+        $result = (new Evaluation($this->text, $values, $this->literals))->of($this->root);
         \assert(\is_float($result));
 
         return $result;
@@ -137,7 +138,7 @@ final readonly class Formula
     /** @throws MissingValue|BadFormula */
     public function holds(Values $values): bool
     {
-        return true === (new Evaluation($this->text, $values))->of($this->root);
+        return true === (new Evaluation($this->text, $values, $this->literals))->of($this->root);
     }
 
     /** The name that it is, where it is nothing more. */
@@ -185,6 +186,21 @@ final readonly class Formula
             'kV' => 'voltage("'.str_replace(',', '.', $match[1]).'")',
             default => "length(\"{$match[1]} {$match[2]}\")",
         }, mb_scrub($text));
+    }
+
+    /** @return array<string, Length> */
+    private static function literalsIn(Node $node): array
+    {
+        $literals = [];
+        if ($node instanceof FunctionNode && 'length' === Nodes::text($node, 'name')) {
+            $text = Nodes::text(Nodes::arguments($node)[0] ?? new Node(), 'value');
+            $literals[$text] = Length::parseWithUnit($text);
+        }
+        foreach ($node->nodes as $child) {
+            $literals += $child instanceof Node ? self::literalsIn($child) : [];
+        }
+
+        return $literals;
     }
 
     /** How deep functions and conditions stand in one another; a sum may be as long as a line. */

@@ -23,9 +23,10 @@ final readonly class LocusEvaluation
 {
     private Evaluation $exact;
 
-    public function __construct(string $formula, private Values $values)
+    /** @param array<string, Length> $literals lengths that stand in the formula, by their text */
+    public function __construct(string $formula, private Values $values, array $literals)
     {
-        $this->exact = new Evaluation($formula, $values);
+        $this->exact = new Evaluation($formula, $values, $literals);
     }
 
     /** @throws MissingValue|BadFormula */

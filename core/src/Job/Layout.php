@@ -77,11 +77,10 @@ final readonly class Layout
 
     private static function whole(Assembly $assembly, MarkOut $markOut, ParkingPlan $parking, BuildState $build): self
     {
-        $measuring = new Measuring($assembly, $build);
-        $places = array_map($measuring->places(...), range(1, $assembly->cores()));
+        $measuring = new Measuring($assembly, $markOut, $build);
         $progress = Progress::of($assembly, $markOut, $parking, $build, $measuring);
         $core = $progress->next()->where->core ?? 1;
-        $sections = SectionsOfCores::of($assembly, $markOut, $build, $places);
+        $sections = SectionsOfCores::of($measuring, $markOut, $build);
         $section = $sections->ofCore($core);
 
         return new self($markOut, $parking, $section, $progress, $sections->rulings($core), Materials::of($assembly, $section), null);

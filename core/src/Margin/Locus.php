@@ -14,26 +14,31 @@ use Berm\Core\Quantity\Length;
 final readonly class Locus
 {
     /**
-     * @param array<string, Effect> $effects by the id of their cause; empty where it has arms
-     * @param list<self>            $arms
+     * @param array<string, float> $shares how much of a cause it takes, by the cause's id: all of it, half, or the other way round
+     * @param array<string, Cause> $causes by their id; empty where it has arms
+     * @param list<self>           $arms
      */
-    private function __construct(public Length $nominal, private array $effects, private ?Pick $pick, private array $arms)
-    {
+    private function __construct(
+        public Length $nominal, private array $shares, private array $causes, private ?Pick $pick, private array $arms,
+    ) {
     }
 
     public static function exact(Length $length): self
     {
-        return new self($length, [], null, []);
+        return new self($length, [], [], null, []);
     }
 
     public static function moved(Length $nominal, Cause ...$causes): self
     {
-        $effects = [];
+        $shares = $byId = [];
         foreach ($causes as $cause) {
-            $effects += $cause->isNone() ? [] : [$cause->id => new Effect($cause, 1.0)];
+            if (!$cause->isNone()) {
+                $shares[$cause->id] = 1.0;
+                $byId[$cause->id] = $cause;
+            }
         }
 
-        return new self($nominal, $effects, null, []);
+        return new self($nominal, $shares, $byId, null, []);
     }
 
     /** An arm that can never be the largest is left out. */
@@ -50,16 +55,29 @@ final readonly class Locus
     /** @param self $nominally which of both it is with every cause at rest */
     public static function either(self $nominally, self $other): self
     {
-        return new self($nominally->nominal, [], Pick::Either, [$nominally, $other]);
+        return new self($nominally->nominal, [], [], Pick::Either, [$nominally, $other]);
     }
 
     public function plus(self $other): self
     {
-        return match (true) {
-            null !== $this->pick => $this->throughArms(static fn (self $arm): self => $arm->plus($other)),
-            null !== $other->pick => $other->throughArms(fn (self $arm): self => $arm->plus($this)),
-            default => new self($this->nominal->plus($other->nominal), self::added($this->effects, $other->effects), null, []),
-        };
+        if (null !== $this->pick) {
+            return $this->throughArms(static fn (self $arm): self => $arm->plus($other));
+        }
+        if (null !== $other->pick) {
+            return $other->throughArms(fn (self $arm): self => $arm->plus($this));
+        }
+        $shares = $this->shares;
+        foreach ($other->shares as $id => $share) {
+            $sum = ($shares[$id] ?? 0.0) + $share;
+            // What both take in full against each other is gone.
+            if (0.0 === $sum) {
+                unset($shares[$id]);
+            } else {
+                $shares[$id] = $sum;
+            }
+        }
+
+        return new self($this->nominal->plus($other->nominal), $shares, $this->causes + $other->causes, null, []);
     }
 
     public function minus(self $other): self
@@ -79,18 +97,21 @@ final readonly class Locus
         if (null !== $this->pick) {
             $arms = array_map(static fn (self $arm): self => $arm->times($factor), $this->arms);
 
-            return new self($nominal, [], $factor < 0 ? $this->pick->mirrored() : $this->pick, $arms);
+            return new self($nominal, [], [], $factor < 0 ? $this->pick->mirrored() : $this->pick, $arms);
         }
-        $effects = 0.0 === $factor ? [] : array_map(
-            static fn (Effect $effect): Effect => new Effect($effect->cause, $factor * $effect->share), $this->effects,
-        );
+        $shares = $this->shares;
+        foreach ($shares as $id => $share) {
+            $shares[$id] = $factor * $share;
+        }
 
-        return new self($nominal, $effects, null, []);
+        return new self($nominal, 0.0 === $factor ? [] : $shares, $this->causes, null, []);
     }
 
     public function movedBy(Length $shift): self
     {
-        return $this->plus(self::exact($shift));
+        return null === $this->pick
+            ? new self($this->nominal->plus($shift), $this->shares, $this->causes, null, [])
+            : $this->plus(self::exact($shift));
     }
 
     /** With another cause. */
@@ -108,8 +129,8 @@ final readonly class Locus
             return Pick::Largest === $this->pick ? max([-\INF, ...$each]) : min([\INF, ...$each]);
         }
         $least = (float) $this->nominal->nanometres;
-        foreach ($this->effects as $effect) {
-            $least -= $effect->against();
+        foreach ($this->shares as $id => $share) {
+            $least += $share * ($share > 0.0 ? $this->causes[$id]->least : $this->causes[$id]->most)->nanometres;
         }
 
         return $least;
@@ -117,7 +138,15 @@ final readonly class Locus
 
     public function most(): float
     {
-        return -$this->negated()->least();
+        if (null !== $this->pick) {
+            return -$this->negated()->least();
+        }
+        $most = (float) $this->nominal->nanometres;
+        foreach ($this->shares as $id => $share) {
+            $most += $share * ($share > 0.0 ? $this->causes[$id]->most : $this->causes[$id]->least)->nanometres;
+        }
+
+        return $most;
     }
 
     /** The least and the most that it can be, to the nanometre outside. */
@@ -139,21 +168,25 @@ final readonly class Locus
                 return $arm->effects();
             }
         }
+        $effects = [];
+        foreach ($this->shares as $id => $share) {
+            $effects[$id] = new Effect($this->causes[$id], $share);
+        }
 
-        return $this->effects;
+        return $effects;
     }
 
     /** @return list<Cause> whatever can move it */
     public function causes(): array
     {
         return null === $this->pick
-            ? array_values(array_map(static fn (Effect $effect): Cause => $effect->cause, $this->effects))
+            ? array_values(array_intersect_key($this->causes, $this->shares))
             : array_merge(...array_map(static fn (self $arm): array => $arm->causes(), $this->arms));
     }
 
     public function isExact(): bool
     {
-        return null === $this->pick && [] === $this->effects;
+        return null === $this->pick && [] === $this->shares;
     }
 
     /**
@@ -165,7 +198,7 @@ final readonly class Locus
     public function above(Length $limit): Margin
     {
         if (null === $this->pick) {
-            return Margin::ofEffects((float) $this->nominal->minus($limit)->nanometres, array_values($this->effects));
+            return Margin::ofEffects((float) $this->nominal->minus($limit)->nanometres, array_values($this->effects()));
         }
         $margins = array_map(static fn (self $arm): Margin => $arm->above($limit), $this->arms);
         \assert([] !== $margins);
@@ -185,7 +218,7 @@ final readonly class Locus
     {
         $arms = array_map($change, $this->arms);
 
-        return new self(self::nominalOf($this->pick ?? Pick::Either, $arms), [], $this->pick, $arms);
+        return new self(self::nominalOf($this->pick ?? Pick::Either, $arms), [], [], $this->pick, $arms);
     }
 
     /** @param non-empty-list<self> $arms */
@@ -197,7 +230,7 @@ final readonly class Locus
         ));
         \assert([] !== $open);
 
-        return 1 === \count($open) ? $open[0] : new self(self::nominalOf($pick, $open), [], $pick, $open);
+        return 1 === \count($open) ? $open[0] : new self(self::nominalOf($pick, $open), [], [], $pick, $open);
     }
 
     /** @param list<self> $arms */
@@ -211,25 +244,5 @@ final readonly class Locus
             Pick::Smallest => Length::smallest(...$nominals),
             Pick::Either => $nominals[0],
         };
-    }
-
-    /**
-     * @param array<string, Effect> $one
-     * @param array<string, Effect> $other
-     *
-     * @return array<string, Effect> a cause that both take in full against each other is gone
-     */
-    private static function added(array $one, array $other): array
-    {
-        foreach ($other as $id => $effect) {
-            $share = ($one[$id]->share ?? 0.0) + $effect->share;
-            if (0.0 === $share) {
-                unset($one[$id]);
-            } else {
-                $one[$id] = new Effect($effect->cause, $share);
-            }
-        }
-
-        return $one;
     }
 }

@@ -22,13 +22,16 @@ use Berm\Core\Section\PlacedItem;
 use Berm\Core\Section\Places;
 
 /** Lays item upon item, in the order in which they are set. @internal use Section::of() */
-final readonly class ProfileBuilder
+final class ProfileBuilder
 {
     /** Shown and reckoned with past the last cut and past every item, in nanometres. */
     private const BEYOND = 60_000_000;
 
+    /** @var array<int, Layering> by the identity of what is placed: only what is wound differs from place to place */
+    private array $layerings = [];
+
     /** @param list<PlacedItem> $placed in the order in which they are set */
-    private function __construct(private Places $places, private array $placed)
+    private function __construct(private readonly Places $places, private readonly array $placed)
     {
     }
 
@@ -103,7 +106,7 @@ final readonly class ProfileBuilder
         foreach ($placed as $one) {
             if ($one->from->nominal->nanometres <= $stretch->from && $stretch->to <= $one->to->nominal->nanometres) {
                 $passes = $this->passes($one, $over[0]);
-                $layering = $this->layering($one, $passes);
+                $layering = null === $passes ? $this->layerings[spl_object_id($one)] ??= $this->layering($one, null) : $this->layering($one, $passes);
                 $next = [$layering->outside($over[0], $rest), $layering->outside($over[1], $least), $layering->outside($over[2], $most)];
                 $stretch = $stretch->with(new Coat($one, $layering, $passes, $over[0], $next[0], $over[1], $next[1], $over[2], $next[2]));
                 $over = $next;

@@ -9,6 +9,7 @@ use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Cable\Where;
+use Berm\Core\Formula\Values;
 use Berm\Core\Kit\Item;
 use Berm\Core\Kit\Property;
 use Berm\Core\Kit\Side;
@@ -26,8 +27,17 @@ final class Causes
     /** @var array<string, Locus|null> */
     private array $made = [];
 
+    /** @var array<string, Values> by End value */
+    private array $values = [];
+
     public function __construct(private readonly Assembly $assembly)
     {
+    }
+
+    /** The quantities of an end that are no places, diameters with what is not exact about them. */
+    public function values(CableEnd $cable): Values
+    {
+        return $this->values[$cable->end->value] ??= $this->assembly->valuesWith($cable, $this);
     }
 
     /** As measured within its uncertainty, else within what its standard allows; null where nobody knows it. */

@@ -40,6 +40,11 @@ final readonly class Finds
         return new self($finds);
     }
 
+    public function isEmpty(): bool
+    {
+        return [] === $this->all;
+    }
+
     /** @return list<Find> */
     public function onCore(int $core): array
     {

@@ -14,6 +14,7 @@ use Berm\Core\Check\Possible;
 use Berm\Core\CoreError;
 use Berm\Core\Formula\Values;
 use Berm\Core\Margin\Locus;
+use Berm\Core\MarkOut\MarkOut;
 
 /** What checks are worked out with, and what a length that is measured can come to, as things stand at its own step. */
 final class Measuring
@@ -21,14 +22,26 @@ final class Measuring
     private readonly Finds $finds;
 
     /** @var list<Ruling>|null */
-    private ?array $planned = null;
+    private ?array $rulings = null;
+
+    /** @var array<int, Places> before and after the connector is fixed */
+    private array $planned = [];
+
+    /** @var array<int, Section> by core */
+    private array $sections = [];
+
+    private readonly Causes $causes;
+
+    private readonly bool $isMeasured;
 
     /** @var array<int, Places> by core */
     private array $places = [];
 
-    public function __construct(private readonly Assembly $assembly, private readonly BuildState $build)
+    public function __construct(private readonly Assembly $assembly, private readonly MarkOut $markOut, private readonly BuildState $build)
     {
+        $this->causes = new Causes($assembly);
         $this->finds = Finds::of($assembly->sheet, $build);
+        $this->isMeasured = $build->hasCuts() || !$this->finds->isEmpty();
     }
 
     public function values(Where $where): Values
@@ -39,7 +52,7 @@ final class Measuring
     /** Where everything is on a core, all that was measured taken into account. */
     public function places(int $core): Places
     {
-        return $this->places[$core] ??= new Places($this->assembly, $this->build, $core, true, $this->finds);
+        return $this->places[$core] ??= new Places($this->assembly, $this->build, $core, true, $this->finds, $this->causes);
     }
 
     /**
@@ -50,16 +63,42 @@ final class Measuring
     public function possible(CheckPlace $place, Measure $measure, bool $isFixed): Possible
     {
         $core = $place->where->core ?? 1;
-        $length = $this->length($place, $measure, new Places($this->assembly, $this->build, $core, $isFixed, $this->finds->without($place)));
-        $planned = $this->length($place, $measure, new Places($this->assembly, BuildState::nothingDone(), $core, $isFixed));
+        $planned = $this->length($place, $measure, $this->planned($isFixed));
+        $length = $this->isMeasured ? $this->length($place, $measure, new Places(
+            $this->assembly, $this->build, $core, $isFixed, $this->finds->without($place), $this->causes,
+        )) : $planned;
 
         return new Possible($length, RuleWindow::of($planned, $this->rulings()));
+    }
+
+    /** Nothing being measured: alike on every core. */
+    private function planned(bool $isFixed): Places
+    {
+        return $this->planned[(int) $isFixed] ??= new Places(
+            $this->assembly, BuildState::nothingDone(), 1, $isFixed, null, $this->causes,
+        );
+    }
+
+    /**
+     * Of the section of the first core where nothing was measured; else worked out for the rules alone.
+     *
+     * @return list<Ruling> as planned
+     */
+    private function rulings(): array
+    {
+        return $this->rulings ??= $this->isMeasured ? Section::rulingsOf($this->assembly, $this->planned(true)) : $this->section(1)->rulings;
+    }
+
+    /** @throws CoreError */
+    public function section(int $core): Section
+    {
+        return $this->sections[$core] ??= Section::of($this->assembly, $this->markOut, $this->build, $this->places($core));
     }
 
     /** @throws CoreError */
     private function length(CheckPlace $place, Measure $measure, Places $places): Locus
     {
-        $one = $this->assembly->cable($place->where->end);
+        $one = $this->assembly->cable($place->where->end ?? $measure->end);
         $other = $measure->isAcross ? $this->otherThan($one) : $one;
         $from = $places->frame($one->end)->onAxis($places->evaluate($measure->from, $one));
         $to = $places->frame($other->end)->onAxis($places->evaluate($measure->to, $other));
@@ -68,10 +107,12 @@ final class Measuring
         return $distance->nominal->isNegative() ? $distance->negated() : $distance;
     }
 
-    /** @return list<Ruling> as planned, nothing being measured */
-    private function rulings(): array
+    /** What was measured between places on a core: alike for cores whose sections are alike. */
+    public function foundOn(int $core): string
     {
-        return $this->planned ??= Section::rulingsOf($this->assembly, new Places($this->assembly, BuildState::nothingDone(), 1));
+        return $this->finds->isEmpty() ? '' : serialize(array_map(
+            static fn (Find $find): array => [$find->place->stage, $find->place->check, $find->reading->value->nanometres], $this->finds->onCore($core),
+        ));
     }
 
     private function otherThan(CableEnd $cable): CableEnd

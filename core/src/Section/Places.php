@@ -41,9 +41,6 @@ final class Places
     /** @var array<string, list<PlacedItem>> */
     private array $items = [];
 
-    /** @var array<string, Values> by End value */
-    private array $values = [];
-
     /** @var array<string, Frame> by End value */
     private array $frames = [];
 
@@ -66,8 +63,9 @@ final class Places
         /** As it is once the connector is fixed, and has grown; else before. */
         private readonly bool $isFixed = true,
         private readonly ?Finds $finds = null,
+        ?Causes $causes = null,
     ) {
-        $this->causes = new Causes($assembly);
+        $this->causes = $causes ?? new Causes($assembly);
     }
 
     public function frame(End $end): Frame
@@ -131,7 +129,7 @@ final class Places
     {
         $found = null;
         foreach ($this->finds?->onCore($this->core) ?? [] as $find) {
-            $end = $find->place->where->end ?? $this->assembly->cables[0]->end;
+            $end = $find->place->where->end ?? $find->measure->end ?? $this->assembly->cables[0]->end;
             $isHere = null === $itemEnd || $itemEnd === $end;
             $found = $isHere && !$find->measure->isAcross ? $this->edgeBy($find, $item, $end, $isLower) ?? $found : $found;
         }
@@ -148,7 +146,7 @@ final class Places
                 continue;
             }
             $at = $this->evaluate($anchor, $this->assembly->cable($end));
-            $planned = (new self($this->assembly, $this->build, $this->core, $this->isFixed))->evaluate($edge, $this->assembly->cable($end));
+            $planned = (new self($this->assembly, $this->build, $this->core, $this->isFixed, null, $this->causes))->evaluate($edge, $this->assembly->cable($end));
             $reading = $this->reading($find);
 
             return $this->frame($end)->onAxis($planned->nominal->isLessThan($at->nominal) ? $at->minus($reading) : $at->plus($reading));
@@ -279,7 +277,7 @@ final class Places
     /** What formulas are worked out with at one end, places and all. */
     public function values(CableEnd $cable): Values
     {
-        return $this->base($cable)->withPlaces(fn (string $name): ?Locus => $this->named($name, $cable));
+        return $this->causes->values($cable)->withPlaces(fn (string $name): ?Locus => $this->named($name, $cable));
     }
 
     private function halfStop(): Length
@@ -350,18 +348,12 @@ final class Places
         return null;
     }
 
-    /** The quantities of an end that are no places, diameters with what is not exact about them. */
-    private function base(CableEnd $cable): Values
-    {
-        return $this->values[$cable->end->value] ??= $this->assembly->valuesWith($cable, $this->causes);
-    }
-
     /** @throws MarkOutImpossible|CoreError */
     private function work(End $end, Cut $cut): PlannedCut
     {
         $cable = $this->assembly->cable($end);
         $rule = $this->assembly->sheet->rules[$cut->value] ?? throw MarkOutImpossible::noRule($end, $cut);
-        $values = $this->base($cable)->withPlaces(fn (string $name): ?Locus => $this->plannedName($name, $cable));
+        $values = $this->causes->values($cable)->withPlaces(fn (string $name): ?Locus => $this->plannedName($name, $cable));
         $case = $rule->caseFor($values) ?? throw MarkOutImpossible::noCase($end, $cut);
         $cause = Cause::of(
             CauseKind::Cut, $cut->value, "[{$cut->layer()->label()}]", Where::of($end, null), $case->tolerance->below, $case->tolerance->above,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\Section;
 
-use Berm\Core\Assembly\Assembly;
 use Berm\Core\Build\BuildState;
 use Berm\Core\CoreError;
 use Berm\Core\MarkOut\Mark;
@@ -18,19 +17,15 @@ final readonly class SectionsOfCores
     {
     }
 
-    /**
-     * @param list<Places> $places core by core
-     *
-     * @throws CoreError when a place cannot be worked out
-     */
-    public static function of(Assembly $assembly, MarkOut $markOut, BuildState $build, array $places): self
+    /** @throws CoreError when a place cannot be worked out */
+    public static function of(Measuring $measuring, MarkOut $markOut, BuildState $build): self
     {
         $sections = $known = [];
-        foreach ($places as $of) {
-            $measured = self::measured($markOut, $build, $of->core);
+        for ($core = 1; $core <= $markOut->cores(); ++$core) {
+            $measured = self::measured($markOut, $build, $core).$measuring->foundOn($core);
             $alike = $known[$measured] ?? null;
-            $sections[$of->core] = null === $alike ? Section::of($assembly, $markOut, $build, $of) : $alike->onCore($of->core);
-            $known[$measured] ??= $sections[$of->core];
+            $sections[$core] = null === $alike ? $measuring->section($core) : $alike->onCore($core);
+            $known[$measured] ??= $sections[$core];
         }
         \assert([] !== $sections);
 
