@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Berm\Core\Section;
 
 use Berm\Core\Assembly\Assembly;
+use Berm\Core\Kit\Nature;
+use Berm\Core\Kit\Property;
 use Berm\Core\Kit\Stock;
 use Berm\Core\Material\Manner;
 use Berm\Core\Material\Requirement;
@@ -31,7 +33,8 @@ final readonly class Materials
 
     private function ofStock(Stock $stock): ?Requirement
     {
-        $takers = array_values(array_filter($this->section->items, static fn (PlacedItem $one): bool => $one->item->stock === $stock->key));
+        $takers = array_values(array_filter($this->section->items, static fn (PlacedItem $one): bool => $one->item->stock === $stock->key
+            && '' === $one->item->partOf));
         if ([] === $takers) {
             return null;
         }
@@ -42,7 +45,7 @@ final readonly class Materials
         if ([] !== $known) {
             return Requirement::ofLength($stock, Length::nearestToMillimetres(array_sum($known)), $count, $names);
         }
-        $pieces = array_sum(array_map(fn (PlacedItem $one): int => $this->cores($one), $takers));
+        $pieces = array_sum(array_map(fn (PlacedItem $one): int => $this->pieces($one, $count, $stock), $takers));
 
         return Requirement::ofPieces($stock, $pieces, $count, $names);
     }
@@ -69,6 +72,18 @@ final readonly class Materials
         }
 
         return $sum;
+    }
+
+    /** What is spread comes out of a pack: all of it, or as much as it takes. */
+    private function pieces(PlacedItem $placed, int $count, Stock $stock): int
+    {
+        $isZone = Nature::Zone === $placed->item->nature;
+
+        return match (true) {
+            $isZone && true === $stock->property(Property::UseAll) => $count,
+            $isZone => 0,
+            default => $this->cores($placed),
+        };
     }
 
     private function cores(PlacedItem $placed): int

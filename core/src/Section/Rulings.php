@@ -216,6 +216,9 @@ final readonly class Rulings
         if (null === $rule->from || null === $rule->to) {
             return [];
         }
+        if (RuleKind::SameOn === $rule->kind) {
+            return $this->sameOn($rule, $rule->from, $rule->to);
+        }
         $rulings = [];
         foreach (SheetEnds::of($rule->side, $this->assembly) as [$one, $other]) {
             if ($this->isIn($rule, $one)) {
@@ -230,6 +233,19 @@ final readonly class Rulings
         }
 
         return $rulings;
+    }
+
+    /** @return list<Ruling> nothing where there is but one end */
+    private function sameOn(PlaceRule $rule, Formula $from, Formula $to): array
+    {
+        $on = fn (CableEnd $cable): Locus => $this->places->evaluate($to, $cable)->minus($this->places->evaluate($from, $cable));
+        [$one, $other] = [$this->assembly->cables[0], $this->assembly->cables[1] ?? null];
+        if (null === $other || !$this->isIn($rule, $one)) {
+            return [];
+        }
+        $value = $on($one)->minus($on($other));
+
+        return [$this->ruling($rule, $rule->reason, '', null, $value, $this->marginOf($rule, $value, $this->window($rule, $one)), $one)];
     }
 
     /** @return list<Ruling> */
