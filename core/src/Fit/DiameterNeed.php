@@ -8,6 +8,7 @@ use Berm\Core\Cable\Cores;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Formula\Formula;
+use Berm\Core\Kit\Item;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
 use Berm\Core\Kit\RuleKind;
@@ -44,7 +45,7 @@ final readonly class DiameterNeed
                 Criterion::LeadSheathDiameter, Seat::On, LayerKind::LeadSheath, $takes->leadSheath, $taker, null,
             )]),
             ...self::passing($sheet, $size, $end),
-            ...self::gripping($sheet, $size),
+            ...self::gripping($sheet, $size, $end),
         ];
     }
 
@@ -54,7 +55,7 @@ final readonly class DiameterNeed
         $needs = [];
         foreach ($sheet->parkedItems() as $item) {
             $bore = $size->expandedBore($item);
-            if (null !== $bore && \in_array($end, $item->parkOn, true)) {
+            if (null !== $bore && \in_array($end, $item->parkOn, true) && !self::isOnBundle($sheet, $item, $end)) {
                 $isOnCore = $item->isPerCore && Cores::Three === $sheet->takes($end)->cores;
                 $needs[] = new self(
                     Criterion::ParkedBore, Seat::Passing, $isOnCore ? LayerKind::InsulationScreen : LayerKind::Oversheath, Range::atMost($bore),
@@ -67,11 +68,13 @@ final readonly class DiameterNeed
     }
 
     /** @return list<self> what has shrunk must grip the layers that it seals or covers */
-    private static function gripping(KitSheet $sheet, KitSize $size): array
+    private static function gripping(KitSheet $sheet, KitSize $size, End $end): array
     {
         $needs = [];
         foreach ($sheet->items as $item) {
-            $bore = $size->recoveredBore($item);
+            // The bore of a moulding is that of its body: its fingers have theirs, which the sheet does not give.
+            $isHere = null === $item->partOf && $item->side->isOn($end) && !self::isOnBundle($sheet, $item, $end);
+            $bore = $isHere ? $size->recoveredBore($item) : null;
             foreach ($item->rules as $rule) {
                 $layer = RuleKind::Laps === $rule->kind ? $rule->of?->cut()?->layer() : null;
                 if (null !== $layer && null !== $bore) {
@@ -84,5 +87,13 @@ final readonly class DiameterNeed
         }
 
         return $needs;
+    }
+
+    /** It lies over single cables side by side, so that no one of them tells what it must grip or pass: the profile of the section does. */
+    private static function isOnBundle(KitSheet $sheet, Item $item, End $end): bool
+    {
+        $isAmongThree = Cores::Three === $sheet->takes(End::A)->cores || Cores::Three === $sheet->takes(End::B)->cores;
+
+        return !$item->isPerCore && $isAmongThree && Cores::One === $sheet->takes($end)->cores;
     }
 }

@@ -97,7 +97,7 @@ final readonly class KitSheet
         self::ensureStock($itemsByKey, $stockByKey);
         self::ensureCuts($rules, $takes);
         $sizesByLabel = self::sizesByLabel($sizes, $itemsByKey, $hasOverlappingSizes);
-        StageOrder::ensureSound($stages, $itemsByKey, $stockByKey, $rules);
+        StageOrder::ensureSound($stages, $itemsByKey, $stockByKey, $rules, $takes);
 
         return new self(
             $revision,

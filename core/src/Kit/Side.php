@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Berm\Core\Kit;
 
+use Berm\Core\Cable\End;
+
 /** Which part of the accessory a part lies on, and so from where its place is given. */
 enum Side: string
 {
@@ -16,4 +18,13 @@ enum Side: string
     case EachEnd = 'each-end';
     case EndA = 'end-a';
     case EndB = 'end-b';
+
+    public function isOn(End $end): bool
+    {
+        return match ($this) {
+            self::Across, self::EachEnd => true,
+            self::EndA => End::A === $end,
+            self::EndB => End::B === $end,
+        };
+    }
 }

@@ -12,20 +12,21 @@ use Berm\Core\MarkOut\Cut;
 final class StageOrder
 {
     /**
-     * @param list<Stage>          $stages
-     * @param array<string, Item>  $items
-     * @param array<string, Stock> $stock
-     * @param list<StripRule>      $rules
+     * @param list<Stage>                    $stages
+     * @param array<string, Item>            $items
+     * @param array<string, Stock>           $stock
+     * @param list<StripRule>                $rules
+     * @param non-empty-array<string, Takes> $takes  by End value
      *
      * @throws BadKitSheet
      */
-    public static function ensureSound(array $stages, array $items, array $stock, array $rules): void
+    public static function ensureSound(array $stages, array $items, array $stock, array $rules, array $takes): void
     {
         if ([] === $stages) {
             return;
         }
         self::ensureKnown($stages, array_keys($items), array_keys($stock));
-        self::ensureOnce($stages, $items, array_map(static fn (StripRule $rule): Cut => $rule->cut, $rules));
+        self::ensureOnce($stages, $items, array_map(static fn (StripRule $rule): Cut => $rule->cut, $rules), $takes);
         self::ensureParkedBeforeTheConnector($stages, $items);
     }
 
@@ -54,16 +55,18 @@ final class StageOrder
     }
 
     /**
-     * @param list<Stage>         $stages
-     * @param array<string, Item> $items
-     * @param list<Cut>           $cuts
+     * @param list<Stage>                    $stages
+     * @param array<string, Item>            $items
+     * @param list<Cut>                      $cuts
+     * @param non-empty-array<string, Takes> $takes  by End value
      */
-    private static function ensureOnce(array $stages, array $items, array $cuts): void
+    private static function ensureOnce(array $stages, array $items, array $cuts, array $takes): void
     {
         foreach ($cuts as $cut) {
             foreach (End::cases() as $end) {
                 $made = array_filter($stages, static fn (Stage $stage): bool => $stage->makes($cut, $end));
-                1 === \count($made) || throw BadKitSheet::notOnce('cut', $cut->value);
+                $least = ($takes[$end->value] ?? $takes[array_key_first($takes)])->mayHave($cut) ? 1 : 0;
+                (\count($made) >= $least && \count($made) <= 1) || throw BadKitSheet::notOnce('cut', $cut->value);
             }
         }
         $installed = array_merge(...array_map(static fn (Stage $stage): array => $stage->installs, $stages));

@@ -8,6 +8,7 @@ use Berm\Core\Cable\Armour;
 use Berm\Core\Cable\Cores;
 use Berm\Core\Cable\InsulationMaterial;
 use Berm\Core\Cable\MetallicScreen;
+use Berm\Core\MarkOut\Cut;
 
 /** The kinds of cable that a kit takes at one end. */
 final readonly class Takes
@@ -19,6 +20,18 @@ final readonly class Takes
      */
     public function __construct(public Cores $cores, public array $insulations, public array $screens, public array $armours)
     {
+    }
+
+    /** Whether some cable that it takes is cut so. */
+    public function mayHave(Cut $cut): bool
+    {
+        return match ($cut) {
+            Cut::LeadSheath => \in_array(MetallicScreen::LeadSheath, $this->screens, true),
+            Cut::Belt => [] !== array_filter($this->insulations, static fn (InsulationMaterial $material): bool => !$material->isExtruded()),
+            Cut::MetallicScreen => [MetallicScreen::LeadSheath] !== $this->screens,
+            Cut::Armour => [Armour::None] !== $this->armours,
+            Cut::Oversheath, Cut::Bedding, Cut::InsulationScreen, Cut::Insulation => true,
+        };
     }
 
     public function hasExtruded(): bool

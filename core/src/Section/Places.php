@@ -339,7 +339,7 @@ final class Places
     private function standIn(End $end, Cut $cut): ?Item
     {
         foreach ($this->assembly->sheet->items as $item) {
-            $isHere = Side::EachEnd === $item->side || Side::Across === $item->side || $item->side->value === 'end-'.strtolower($end->value);
+            $isHere = $item->side->isOn($end);
             if ($isHere && $item->standsForLayer() && $item->layer === $cut->layer()) {
                 return $item;
             }
