@@ -10,12 +10,18 @@ const read = (path) => JSON.parse(readFileSync(new URL(`../${path}`, import.meta
 const ajv = new Ajv({ strict: true, strictRequired: true, allowUnionTypes: true, allErrors: true })
 addFormats(ajv)
 let faults = 0
-for (const [schema, folder] of [['docs/formats/kit-sheet.schema.json', 'demo/kits'], ['docs/formats/connector.schema.json', 'demo/connectors']]) {
-  const validate = ajv.compile(read(schema))
+const kept = (validate, file, document) => {
+  if (validate(document)) return
+  faults++
+  for (const { instancePath, message } of validate.errors) console.error(`${file}${instancePath} ${message}`)
+}
+const first = ajv.compile(read('docs/formats/kit-sheet-1.schema.json'))
+const second = ajv.compile(read('docs/formats/kit-sheet.schema.json'))
+const connector = ajv.compile(read('docs/formats/connector.schema.json'))
+for (const [folder, schemaOf] of [['demo/kits', (sheet) => (sheet.edition === 2 ? second : first)], ['demo/connectors', () => connector]]) {
   for (const name of readdirSync(new URL(`../${folder}`, import.meta.url))) {
-    if (validate(read(`${folder}/${name}`))) continue
-    faults++
-    for (const { instancePath, message } of validate.errors) console.error(`${folder}/${name}${instancePath} ${message}`)
+    const document = read(`${folder}/${name}`)
+    kept(schemaOf(document), `${folder}/${name}`, document)
   }
 }
 process.exit(faults === 0 ? 0 : 1)

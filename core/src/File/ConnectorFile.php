@@ -20,6 +20,9 @@ use Berm\Core\Connector\ImpossibleConnector;
 use Berm\Core\Connector\Pad;
 use Berm\Core\Connector\Seating;
 use Berm\Core\Connector\Specification;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Tolerance;
+use Berm\Core\Quantity\Toleranced;
 use Berm\Core\Quantity\Torque;
 
 /** Connectors and lugs as open files (docs/formats/connector.md). */
@@ -59,7 +62,7 @@ final class ConnectorFile
         $sizes = $file->object('conductor', RangeFile::readSizes(...));
         $crimps = static fn (Fields $crimps): Crimps => Crimps::of(
             $crimps->text('die', 80), $crimps->integer('perSide', 1, 20),
-            $crimps->has('growth') ? TolerancedFile::read($crimps, 'growth') : null,
+            $crimps->has('growth') ? $crimps->parsed('growth', Toleranced::parse(...), Toleranced::exact(Length::ofMillimetres(1))) : null,
         );
 
         return Barrel::of(
@@ -98,7 +101,7 @@ final class ConnectorFile
             'boreDepth' => $barrel->depth->toText(),
             ...(null === $crimps ? [] : ['crimps' => [
                 'die' => $crimps->die, 'perSide' => $crimps->perSide,
-                ...(null === $crimps->growth ? [] : ['growth' => TolerancedFile::write($crimps->growth)]),
+                ...(null === $crimps->growth ? [] : ['growth' => $crimps->growth->toText()]),
             ]]),
         ];
     }
@@ -123,9 +126,11 @@ final class ConnectorFile
     /** @throws ImpossibleConnector */
     private static function seating(Fields $file): Seating
     {
+        $zero = Length::ofNanometres(0);
+
         return Seating::of(
             $file->optionalLength('shortOfHome'),
-            $file->optionalObject('diameterTolerance', TolerancedFile::readTolerance(...)),
+            $file->has('diameterTolerance') ? $file->parsed('diameterTolerance', Tolerance::parse(...), Tolerance::of($zero, $zero)) : null,
             $file->has('growthMovesConductors') ? $file->number('growthMovesConductors', 0, 1) : null,
         );
     }
@@ -137,7 +142,7 @@ final class ConnectorFile
 
         return [
             ...($seating->short->equals($usual->short) ? [] : ['shortOfHome' => $seating->short->toText()]),
-            ...($seating->diameter->equals($usual->diameter) ? [] : ['diameterTolerance' => TolerancedFile::writeTolerance($seating->diameter)]),
+            ...($seating->diameter->equals($usual->diameter) ? [] : ['diameterTolerance' => $seating->diameter->toText()]),
             ...($seating->share === $usual->share ? [] : ['growthMovesConductors' => $seating->share]),
         ];
     }

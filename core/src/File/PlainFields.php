@@ -204,11 +204,6 @@ trait PlainFields
         return \is_string($this->value($key));
     }
 
-    public function isObject(string $key): bool
-    {
-        return \is_array($this->value($key));
-    }
-
     /** Notes a fault of this object as a whole, or of one field. */
     public function problem(string $key, string $message): void
     {

@@ -10,6 +10,7 @@ use Berm\Core\Kit\Property;
 use Berm\Core\Kit\PropertyType;
 use Berm\Core\Kit\Stock;
 use Berm\Core\Kit\StockKind;
+use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Toleranced;
 use Berm\Core\Quantity\Torque;
 
@@ -67,7 +68,7 @@ final class StockFile
         $key = $property->value;
 
         return match ($property->type()) {
-            PropertyType::Length => TolerancedFile::read($file, $key),
+            PropertyType::Length => $file->parsed($key, Toleranced::parse(...), Toleranced::exact(Length::ofMillimetres(1))),
             PropertyType::Change => self::change($file, $key),
             PropertyType::Area => $file->parsed($key, ConductorSize::parse(...), ConductorSize::ofSquareMillimetres(1)),
             PropertyType::Torque => $file->parsed($key, Torque::parse(...), Torque::standIn()),
@@ -120,7 +121,7 @@ final class StockFile
         return array_map(static fn (Toleranced|LengthChange|ConductorSize|Torque|float|bool|string $value): mixed => match (true) {
             $value instanceof ConductorSize => $value->label,
             $value instanceof Torque => $value->toText(),
-            $value instanceof Toleranced => TolerancedFile::write($value),
+            $value instanceof Toleranced => $value->toText(),
             $value instanceof LengthChange => ['percent' => $value->percent, 'below' => $value->below, 'above' => $value->above],
             \is_float($value) && floor($value) === $value => (int) $value,
             default => $value,

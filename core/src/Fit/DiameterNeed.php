@@ -73,7 +73,7 @@ final readonly class DiameterNeed
         $needs = [];
         foreach ($sheet->items as $item) {
             // The bore of a moulding is that of its body: its fingers have theirs, which the sheet does not give.
-            $isHere = null === $item->partOf && $item->side->isOn($end) && !self::isOnBundle($sheet, $item, $end);
+            $isHere = '' === $item->partOf && $item->side->isOn($end) && !self::isOnBundle($sheet, $item, $end);
             $bore = $isHere ? $size->recoveredBore($item) : null;
             foreach ($item->rules as $rule) {
                 $layer = RuleKind::Laps === $rule->kind ? $rule->of?->cut()?->layer() : null;

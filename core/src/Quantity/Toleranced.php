@@ -25,6 +25,21 @@ final readonly class Toleranced
         return new self($value, Tolerance::of(Length::ofNanometres(0), Length::ofNanometres(0)));
     }
 
+    /** Reads it as open files have it: "44 mm", "44 mm ± 1 mm", "44 mm - 0 mm + 2 mm". @throws UnreadableLength */
+    public static function parse(string $text): self
+    {
+        if (1 !== preg_match('/\A(.*?[\p{L}"″′\'])\s*((?:±|\+\/-|-|−).*)\z/su', $text, $parts)) {
+            return self::exact(Length::parseWithUnit($text));
+        }
+
+        return new self(Length::parseWithUnit($parts[1]), Tolerance::parse($parts[2]));
+    }
+
+    public function toText(): string
+    {
+        return $this->value->toText().($this->isExact() ? '' : ' '.$this->tolerance->toText());
+    }
+
     /** Anything in a range; nominally its middle. */
     public static function within(Range $range): self
     {

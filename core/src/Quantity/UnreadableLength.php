@@ -65,6 +65,12 @@ final class UnreadableLength extends \DomainException implements CoreError
     }
 
     /** @internal */
+    public static function noTolerance(string $text): self
+    {
+        return new self(\sprintf('"%s" does not say what a length may differ: write "± 1 mm" or "- 0 mm + 2 mm".', self::quoted($text)));
+    }
+
+    /** @internal */
     public static function twelveInches(string $text): self
     {
         return new self(\sprintf('"%s": beside feet there are fewer than 12 inches, as in 1 ft 3 in.', self::quoted($text)));

@@ -15,7 +15,8 @@ final class NextJson
 
         return [
             'step' => $next->step->value, 'title' => SentenceJson::of($next->title), 'task' => $task?->kind->value,
-            'end' => $task?->where->end?->value, 'core' => $task?->where->core, 'cut' => $task?->mark?->place->cut->value,
+            'end' => $task?->where->end?->value, 'core' => $task?->where->core,
+            'number' => $task?->number, 'cut' => $task?->mark?->place->cut->value,
             'part' => $task?->item?->key, 'stage' => $task?->stage->key, 'check' => $task?->check?->key,
         ];
     }

@@ -23,13 +23,13 @@ final class Assemblies
             'metallic-screen' => [0.985, 0.012], 'oversheath' => [1.175, 0.02],
         ], 'copper-tape', 'aluminium', 'xlpe');
         $connector = self::connector('joint-connector', '4/0 AWG', 'aluminium', [
-            'boreDepth' => '2 1/8 in', 'length' => '4 1/2 in', 'diameter' => '0.86 in', 'diameterTolerance' => ['either' => '0.005 in'],
-            'shortOfHome' => '1/16 in', 'crimps' => ['die' => 'any', 'perSide' => 1, 'growth' => ['is' => '1/16 in', 'either' => '1/32 in']],
+            'boreDepth' => '2 1/8 in', 'length' => '4 1/2 in', 'diameter' => '0.86 in', 'diameterTolerance' => '± 0.005 in',
+            'shortOfHome' => '1/16 in', 'crimps' => ['die' => 'any', 'perSide' => 1, 'growth' => '1/16 in ± 1/32 in'],
         ]);
         $tube = static fn (string $length, float $percent, float $by, string $bore, string $shrunk, string $wall, string $wallBy): array => [
             'length' => "$length in", 'change' => ['percent' => $percent, 'below' => $by, 'above' => $by],
-            'expandedBore' => ['is' => "$bore in", 'below' => '0 in', 'above' => '0.1 in'], 'recoveredBore' => "$shrunk in",
-            'wall' => ['is' => "$wall in", 'either' => "$wallBy in"],
+            'expandedBore' => "$bore in - 0 in + 0.1 in", 'recoveredBore' => "$shrunk in",
+            'wall' => "$wall in ± $wallBy in",
         ];
         $mastic = static fn (string $key, string $side, string $from, string $to, array $winding): array => [
             'key' => $key, 'name' => ucfirst(str_replace('-', ' ', $key)), 'nature' => 'wrap', 'class' => 'grading', 'of' => 'stress-mastic',
@@ -46,7 +46,7 @@ final class Assemblies
             'stock' => [
                 [
                     'key' => 'stress-mastic', 'name' => 'Stress mastic', 'kind' => 'stress-mastic', 'count' => 3, 'width' => '1 in',
-                    'thickness' => ['is' => '0.06 in', 'either' => '0.006 in'], 'length' => '24 in', 'stretch' => 0.5, 'lap' => '1/4 in',
+                    'thickness' => '0.06 in ± 0.006 in', 'length' => '24 in', 'stretch' => 0.5, 'lap' => '1/4 in',
                 ],
                 ['key' => 'stress-tube', 'name' => 'Stress tube', 'kind' => 'stress-tube', 'count' => 1, ...$tube('17', -3, 1.5, '1.42', '0.55', '0.085', '0.008')],
                 [
@@ -92,9 +92,9 @@ final class Assemblies
             'metallic-screen' => [41, 0.5], 'oversheath' => [47, 0.7],
         ], 'copper-wire', 'copper', 'epr');
         $connector = self::connector('joint-connector', '240 mm²', 'copper', [
-            'boreDepth' => '75 mm', 'length' => '150 mm', 'diameter' => '30 mm', 'diameterTolerance' => ['either' => '0.2 mm'],
+            'boreDepth' => '75 mm', 'length' => '150 mm', 'diameter' => '30 mm', 'diameterTolerance' => '± 0.2 mm',
             'shortOfHome' => '1 mm',
-            'crimps' => ['die' => 'any', 'perSide' => 1, 'growth' => ['is' => '4 mm', 'below' => '1 mm', 'above' => '2 mm']],
+            'crimps' => ['die' => 'any', 'perSide' => 1, 'growth' => '4 mm - 1 mm + 2 mm'],
         ]);
         $half = static fn (string $side, string $edge): array => [
             'key' => "half-tube-$side", 'name' => 'Half tube '.strtoupper($side), 'nature' => 'tube', 'class' => 'insulating', 'of' => 'half-tube',
@@ -106,17 +106,17 @@ final class Assemblies
             'stock' => [
                 [
                     'key' => 'filler', 'name' => 'Filler', 'kind' => 'filling-mastic', 'count' => 2, 'width' => '50 mm',
-                    'thickness' => ['is' => '3 mm', 'either' => '0.2 mm'], 'length' => '1500 mm', 'stretch' => 0.5, 'lap' => '12.5 mm',
+                    'thickness' => '3 mm ± 0.2 mm', 'length' => '1500 mm', 'stretch' => 0.5, 'lap' => '12.5 mm',
                 ],
                 [
                     'key' => 'half-tube', 'name' => 'Half tube', 'kind' => 'insulating-tube', 'count' => 2, 'length' => '276 mm',
-                    'change' => ['percent' => -4, 'below' => 0.5, 'above' => 0.5], 'expandedBore' => ['is' => '62 mm', 'below' => '0 mm', 'above' => '2 mm'],
-                    'recoveredBore' => '26 mm', 'wall' => ['is' => '5 mm', 'either' => '0.4 mm'],
+                    'change' => ['percent' => -4, 'below' => 0.5, 'above' => 0.5], 'expandedBore' => '62 mm - 0 mm + 2 mm',
+                    'recoveredBore' => '26 mm', 'wall' => '5 mm ± 0.4 mm',
                 ],
                 [
                     'key' => 'conductive-tube', 'name' => 'Conductive tube', 'kind' => 'conductive-tube', 'count' => 1, 'length' => '600 mm',
-                    'change' => ['percent' => -5, 'below' => 1, 'above' => 1], 'expandedBore' => ['is' => '80 mm', 'below' => '0 mm', 'above' => '2 mm'],
-                    'recoveredBore' => '30 mm', 'wall' => ['is' => '2.5 mm', 'either' => '0.2 mm'],
+                    'change' => ['percent' => -5, 'below' => 1, 'above' => 1], 'expandedBore' => '80 mm - 0 mm + 2 mm',
+                    'recoveredBore' => '30 mm', 'wall' => '2.5 mm ± 0.2 mm',
                 ],
             ],
             'cuts' => [
@@ -172,14 +172,14 @@ final class Assemblies
             'metallic-screen' => [28.4, 0.4], 'oversheath' => [71, 1],
         ], 'copper-tape', 'aluminium', 'xlpe', 3);
         $connector = self::connector('lug', '185 mm²', 'aluminium', [
-            'boreDepth' => '72 mm', 'length' => '72 mm', 'diameter' => '27 mm', 'diameterTolerance' => ['either' => '0.2 mm'],
+            'boreDepth' => '72 mm', 'length' => '72 mm', 'diameter' => '27 mm', 'diameterTolerance' => '± 0.2 mm',
             'shortOfHome' => '2 mm', 'holeToMouth' => '110 mm', 'pad' => ['width' => '42 mm', 'holes' => 1, 'hole' => '13 mm'],
-            'crimps' => ['die' => 'any', 'perSide' => 1, 'growth' => ['is' => '2 mm', 'either' => '1 mm']],
+            'crimps' => ['die' => 'any', 'perSide' => 1, 'growth' => '2 mm ± 1 mm'],
         ]);
         $stock = static fn (string $key, string $kind, string $length, string $bore, string $shrunk, string $wall): array => [
             'key' => $key, 'name' => ucfirst(str_replace('-', ' ', $key)), 'kind' => $kind, 'count' => 3, 'length' => "$length mm",
-            'change' => ['percent' => -5, 'below' => 2, 'above' => 2], 'expandedBore' => ['is' => "$bore mm", 'below' => '0 mm', 'above' => '2 mm'],
-            'recoveredBore' => "$shrunk mm", 'wall' => ['is' => "$wall mm", 'either' => '0.2 mm'],
+            'change' => ['percent' => -5, 'below' => 2, 'above' => 2], 'expandedBore' => "$bore mm - 0 mm + 2 mm",
+            'recoveredBore' => "$shrunk mm", 'wall' => "$wall mm ± 0.2 mm",
         ];
         $tube = static fn (string $key, string $class, string $to, array $rules): array => [
             'key' => $key, 'name' => ucfirst(str_replace('-', ' ', $key)), 'nature' => 'tube', 'class' => $class, 'of' => $key, 'side' => 'end-a',
@@ -195,9 +195,9 @@ final class Assemblies
             'stock' => [
                 [
                     'key' => 'edge-mastic', 'name' => 'Edge mastic', 'kind' => 'stress-mastic', 'count' => 3, 'width' => '20 mm',
-                    'thickness' => ['is' => '1.5 mm', 'either' => '0.1 mm'], 'length' => '250 mm', 'stretch' => 0.5,
+                    'thickness' => '1.5 mm ± 0.1 mm', 'length' => '250 mm', 'stretch' => 0.5,
                 ],
-                ['key' => 'finger', 'name' => 'Breakout', 'kind' => 'breakout', 'count' => 1, 'outside' => ['is' => '33 mm', 'either' => '0.5 mm']],
+                ['key' => 'finger', 'name' => 'Breakout', 'kind' => 'breakout', 'count' => 1, 'outside' => '33 mm ± 0.5 mm'],
                 $stock('stress-tube', 'stress-tube', '170', '44', '18', '2'),
                 $stock('anti-track-tube', 'anti-track-tube', '585', '40', '16', '2.6'),
                 $stock('seal-tube', 'seal-tube', '110', '48', '17', '2'),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import schema from '../../../docs/formats/kit-sheet.schema.json'
+import schema from '../../../docs/formats/kit-sheet-1.schema.json'
 import { emptyOf, Form, type FormField, type Shape } from './form'
 
 const form = new Form(schema)

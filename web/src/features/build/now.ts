@@ -36,9 +36,9 @@ function cutNow(job: Job, waiting: KeptEntry[]): Now {
 function stageNow(job: Job, waiting: KeptEntry[]): Now {
   const stage = job.stages?.find((one) => one.key === job.next.stage)
   if (!stage) return { is: 'blocked' }
-  const { task, check, end, core } = job.next
+  const { task, check, end, core, number } = job.next
   if (task === 'release') return isWaiting(waiting, 'hold-released') ? { is: 'kept' } : { is: 'release', stage }
-  const first = stage.checks.findIndex((one) => one.key === check && one.end === end && one.core === core)
+  const first = stage.checks.findIndex((one) => one.key === check && one.end === end && one.core === core && one.number === number)
   const open = stage.checks.slice(Math.max(0, first)).find((one) => !one.done && !isAnswered(one, stage, waiting))
   if (task === 'check' && open) return { is: 'check', stage, check: open }
   return isWaiting(waiting, 'stage-finished') ? { is: 'kept' } : { is: 'finish', stage }
@@ -55,7 +55,8 @@ function isAnswered(check: StageCheck, stage: Stage, waiting: KeptEntry[]): bool
       event.stage === stage.key &&
       event.check === check.key &&
       (event.end ?? null) === check.end &&
-      (event.core ?? null) === check.core,
+      (event.core ?? null) === check.core &&
+      (event.number ?? null) === check.number,
   )
 }
 
@@ -65,7 +66,7 @@ export function keyOf(now: Now): string {
     case 'cut':
       return ['cut', now.mark.end, now.mark.cut, now.mark.core].join()
     case 'check':
-      return ['check', now.stage.key, now.check.key, now.check.end, now.check.core].join()
+      return ['check', now.stage.key, now.check.key, now.check.end, now.check.core, now.check.number].join()
     case 'finish':
     case 'release':
       return `${now.is},${now.stage.key}`

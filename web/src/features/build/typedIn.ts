@@ -7,8 +7,8 @@ export const cutField = (jobId: string, place: { end: string; cut: string; core?
 
 export const checkField = (
   jobId: string,
-  place: { stage: string; check: string; end?: string | null; core?: number | null },
-): string => [jobId, place.stage, place.check, place.end ?? null, place.core ?? null].join('.')
+  place: { stage: string; check: string; end?: string | null; core?: number | null; number?: number | null },
+): string => [jobId, place.stage, place.check, place.end ?? null, place.core ?? null, place.number ?? null].join('.')
 
 /** Where an entry was typed, and what: null where it was not typed. */
 export function typedIn(jobId: string, event: LogEvent): { field: string; text: string; unit?: Unit } | null {

@@ -61,7 +61,7 @@ function Loaded({ draft }: { draft: KitDraft }) {
           onDiscarded={() => void navigate('/kits', { state: { discarded: draft.id } })}
         />
       </div>
-      <SectionNav place={json ? place : 'text'} problems={draft.problems} onPlace={setPlace} isForm={json !== null} />
+      <SectionNav place={json ? place : 'text'} problems={draft.problems} onPlace={setPlace} sheet={json} />
       <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 desk:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         {json && place !== 'text' ? (
           <FormContext

@@ -1,11 +1,13 @@
 import { Fields } from '../../views/form/Fields'
+import { useForm } from '../../views/form/FormContext'
 import type { Place } from './SectionNav'
-import { SECTIONS } from './sections'
+import { editionOf } from './sections'
 import { SizeTable } from './SizeTable'
 
 /** One section of the leaflet. */
 export function SectionForm({ place }: { place: Place }) {
-  const section = SECTIONS.find((one) => one.key === place)
+  const { json } = useForm()
+  const section = editionOf(json).sections.find((one) => one.key === place)
   if (!section) return null
   return (
     <section aria-label={section.title} className="grid content-start gap-4">

@@ -1,7 +1,8 @@
 import { classes } from '../../ui/classes'
 import { faultsOutside, faultsWithin } from '../../views/form/faults'
 import { FaultCount } from '../../views/form/FaultCount'
-import { SECTIONS, type Section } from './sections'
+import { editionOf, type Section } from './sections'
+import type { Json } from '../../domain/json'
 import type { Problem } from '../../views/form/FormContext'
 
 /** A section by its key, or the sheet's text as a whole. */
@@ -12,18 +13,19 @@ const keysOf = (section: Section): string[] => section.fields.map((field) => fie
 const faultsOf = (section: Section, problems: Problem[]): number =>
   keysOf(section).reduce((sum, key) => sum + faultsWithin(problems, [key]), 0)
 
-type SectionNavProps = { place: Place; problems: Problem[]; onPlace: (place: Place) => void; isForm: boolean }
+type SectionNavProps = { place: Place; problems: Problem[]; onPlace: (place: Place) => void; sheet: Json }
 
 /** The sections in the leaflet's order, with how much is wrong in each. */
-export function SectionNav({ place, problems, onPlace, isForm }: SectionNavProps) {
+export function SectionNav({ place, problems, onPlace, sheet }: SectionNavProps) {
+  const { sections } = editionOf(sheet)
   const places = [
-    ...SECTIONS.map((section) => ({
+    ...sections.map((section) => ({
       key: section.key,
       title: section.title,
       faults: faultsOf(section, problems),
-      isOpen: isForm,
+      isOpen: sheet !== null,
     })),
-    { key: 'text', title: 'As text', faults: faultsOutside(problems, SECTIONS.flatMap(keysOf)).length, isOpen: true },
+    { key: 'text', title: 'As text', faults: faultsOutside(problems, sections.flatMap(keysOf)).length, isOpen: true },
   ]
   return (
     <nav aria-label="Sections of the sheet" className="flex flex-wrap border-b-2 border-ink">

@@ -4,7 +4,7 @@ import { Button } from '../../ui/Button'
 import { classes } from '../../ui/classes'
 import { Chips, KeyAdder, optionsOf, textOf } from '../../views/form/Entry'
 import { faultAt } from '../../views/form/faults'
-import { form } from './sections'
+import { editionOf } from './sections'
 import { useForm } from '../../views/form/FormContext'
 import { rowsOf, type Row } from './sizeRows'
 
@@ -54,7 +54,7 @@ export function SizeTable() {
         </div>
       )}
       {change && (
-        <Button className="justify-self-start" onClick={() => change(['sizes', sizes.length], emptySize())}>
+        <Button className="justify-self-start" onClick={() => change(['sizes', sizes.length], emptySize(json))}>
           Add a size
         </Button>
       )}
@@ -66,7 +66,7 @@ export function SizeTable() {
   )
 }
 
-const emptySize = (): Json => emptyOf({ kind: 'group', fields: form.fieldsOfDefinition('size') })
+const emptySize = (sheet: Json): Json => emptyOf({ kind: 'group', fields: editionOf(sheet).form.fieldsOfDefinition('size') })
 
 function SizeRow({ row, isFirst, count }: { row: Row; isFirst: boolean; count: number }) {
   const { json, change, problems } = useForm()
@@ -107,7 +107,11 @@ function SizeRow({ row, isFirst, count }: { row: Row; isFirst: boolean; count: n
 
 /** A figure that is not needed and is emptied is left out. */
 const cell = (text: string, row: Row): Json | undefined =>
-  text === '' && !row.isNeeded ? undefined : row.path.at(-1) === 'count' && /^\d+$/.test(text) ? Number(text) : text
+  text === '' && !row.isNeeded
+    ? undefined
+    : ['count', 'row'].includes(String(row.path.at(-1))) && /^\d+$/.test(text)
+      ? Number(text)
+      : text
 
 /** Figures that the leaflet gives and that have no row yet. */
 function MoreRows({ sizes, absent }: { sizes: Json[]; absent: Row[] }) {
@@ -131,9 +135,11 @@ function MoreRows({ sizes, absent }: { sizes: Json[]; absent: Row[] }) {
 }
 
 function ConductorKinds({ size, place }: { size: Json; place: number }) {
-  const { change } = useForm()
+  const { json, change } = useForm()
   const name = textOf(at(size, ['label'])) || `size ${place + 1}`
-  const fields = form.fieldsOfDefinition('conductor').filter((field) => field.shape.kind === 'choices')
+  const fields = editionOf(json)
+    .form.fieldsOfDefinition('conductor')
+    .filter((field) => field.shape.kind === 'choices')
   const isSaid = fields.some((field) => at(size, ['conductor', field.key]) !== undefined)
   if (!isSaid && !change) return null
   return (

@@ -11,6 +11,14 @@ export function keysFor(field: string, sheet: JsonObject): Option[] | null {
       return named(sheet, 'parts', 'name')
     case 'uses':
       return named(sheet, 'contents', 'name')
+    case 'use':
+      return named(sheet, 'stock', 'name')
+    case 'park':
+    case 'place':
+    case 'set':
+    case 'off':
+    case 'partOf':
+      return named(sheet, 'items', 'name')
     case 'after':
       return named(sheet, 'stages', 'title')
     case 'of':
@@ -18,6 +26,8 @@ export function keysFor(field: string, sheet: JsonObject): Option[] | null {
         ...CUTS.map((cut) => ({ value: cut, name: cut.replaceAll('-', ' ') })),
         { value: 'connector', name: 'connector' },
         ...named(sheet, 'parts', 'name'),
+        ...named(sheet, 'items', 'name'),
+        ...named(sheet, 'stock', 'name'),
       ]
     default:
       return null

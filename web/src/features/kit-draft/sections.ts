@@ -1,11 +1,10 @@
-import schema from '../../../../docs/formats/kit-sheet.schema.json'
+import first from '../../../../docs/formats/kit-sheet-1.schema.json'
+import second from '../../../../docs/formats/kit-sheet.schema.json'
 import { Form, type FormField } from '../../domain/form'
-
-export const form = new Form(schema)
+import { isObject, type Json } from '../../domain/json'
 
 export type Section = { key: string; title: string; fields: FormField[] }
-
-const fields = new Map(form.fields().map((field) => [field.key, field]))
+type Edition = { form: Form; sections: Section[] }
 
 /** What a leaflet says almost always stands ready to be filled in. */
 function shown(field: FormField | undefined): FormField | undefined {
@@ -16,19 +15,44 @@ function shown(field: FormField | undefined): FormField | undefined {
     : { ...field, isShown: true }
 }
 
-const section = (key: string, title: string, ...keys: string[]): Section => ({
-  key,
-  title,
-  fields: keys.flatMap((name) => shown(fields.get(name)) ?? []),
-})
+type Heading = [key: string, title: string, ...fields: string[]]
+
+function edition(form: Form, headings: Heading[]): Edition {
+  const fields = new Map(form.fields().map((field) => [field.key, field]))
+  return {
+    form,
+    sections: headings.map(([key, title, ...keys]) => ({
+      key,
+      title,
+      fields: keys.flatMap((name) => shown(fields.get(name)) ?? []),
+    })),
+  }
+}
+
+const WHAT: Heading[] = [
+  ['what', 'What it is', 'name', 'maker', 'function', 'technology', 'ratedVoltage'],
+  ['for', 'What it is for', 'places', 'mountings', 'cores', 'insulations', 'metallicScreens', 'armours', 'endB', 'asked'],
+]
+const SIZES: Heading[] = [
+  ['sizes', 'Sizes', 'sizes', 'overlappingSizes'],
+  ['cuts', 'Cutting back', 'cuts'],
+]
+const WORK: Heading[] = [
+  ['stages', 'The work', 'stages'],
+  ['keeping', 'Keeping', 'shelf'],
+]
 
 /** A sheet in the order of a leaflet. */
-export const SECTIONS: Section[] = [
-  section('what', 'What it is', 'name', 'maker', 'function', 'technology', 'ratedVoltage'),
-  section('for', 'What it is for', 'places', 'mountings', 'cores', 'insulations', 'metallicScreens', 'armours', 'endB'),
-  section('box', 'In the box', 'parts', 'contents'),
-  section('sizes', 'Sizes', 'sizes', 'overlappingSizes'),
-  section('cuts', 'Cutting back', 'cuts'),
-  section('stages', 'The work', 'stages'),
-  section('keeping', 'Keeping', 'shelf'),
-]
+const EDITIONS: Record<'first' | 'second', Edition> = {
+  first: edition(new Form(first), [...WHAT, ['box', 'In the box', 'parts', 'contents'], ...SIZES, ...WORK]),
+  second: edition(new Form(second), [
+    ...WHAT,
+    ['box', 'In the box', 'stock'],
+    ...SIZES,
+    ['items', 'On the cable', 'items', 'placeRules', 'excepted'],
+    ...WORK,
+  ]),
+}
+
+/** The form of the edition that a sheet is written in. */
+export const editionOf = (sheet: Json): Edition => EDITIONS[isObject(sheet) && sheet['edition'] === 2 ? 'second' : 'first']
