@@ -57,8 +57,10 @@ final class KitsTest extends TestCase
                 ->see('Draft of brand-new-12')->see('wrong with it.')->assertAccessible();
             $page->fill('Name', 'New straight joint')->fill('Maker', 'Example Accessories')->fill('Rated voltage', '6.35/11 (12) kV');
             $page->pressFirst('What it is for')->press('XLPE')->press('copper tape');
-            $page->pressFirst('In the box')->press('Add to parts that go round the cable')->fill('Key', 'tube')->fill('Name', 'Stress tube')
-                ->press('A')->fill('Its edge lies at', '-part_length / 2');
+            $page->pressFirst('In the box')->press('Add to what lies in the box')->fill('Key', 'tube')->fill('Name', 'Stress tube');
+            $page->pressFirst('On the cable')->press('Add to what lies on the cable')->fill('Key', 'stress')->fill('Name', 'Stress tube')
+                ->choose('Say more', 'Made of')->choose('Made of', 'stress tube')->choose('Say more', 'Centred on')
+                ->fill('Centred on', 'connector')->choose('Say more', 'Parked on end')->press('A');
             $page->pressFirst('Cutting back');
             foreach ([
                 'oversheath' => 'cut_metallic_screen + 40 mm',
@@ -81,11 +83,11 @@ final class KitsTest extends TestCase
                 'Connector diameter To' => '30 mm',
                 'Connector length From' => '50 mm',
                 'Connector length To' => '135 mm',
-                'Part: Stress tube Length as supplied' => '400 mm',
-                'Part: Stress tube Bore, expanded' => '38 mm',
-                'Part: Stress tube Bore, recovered' => '12 mm',
             ] as $row => $figure) {
                 $page->fill("$row, M", $figure);
+            }
+            foreach (['Length as supplied' => '400 mm', 'Bore, expanded' => '38 mm ± 1 mm', 'Bore, recovered' => '12 mm'] as $row => $figure) {
+                $page->choose('Another figure', "Stock: Stress tube: $row")->press('Add: Another figure')->fill("Stock: Stress tube $row, M", $figure);
             }
             $page->see('Kept. Nothing is wrong with it.')->press('In words')->see('Stress tube')->assertAccessible();
         } finally {

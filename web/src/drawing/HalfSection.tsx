@@ -58,33 +58,35 @@ function proud(items: SectionShape['items'], layers: { radiusMm: number }[]): nu
   return Math.min(1, outside / largest - 1)
 }
 
-/** The accessory along its axis, upper half only, on a tape. A rendering of the section and of nothing else. */
-export function HalfSection({
-  section,
-  marks,
-  origins,
-  unit,
-  only,
-  shortLaps,
-  lugHoleMm,
-  onPick,
-  caption,
-  room,
-}: HalfSectionProps) {
-  const id = useId()
-  const [ref, width] = useWidth<HTMLDivElement>(only ? 390 : 1200)
+/** What goes on as a whole is named; what is wound and laid is seen, and named in the list of margins. */
+const isNamed = (item: SectionShape['items'][number]): boolean => ['tube', 'body', 'pushed', 'moulded'].includes(item.nature)
+
+/** What is drawn of it, and how large. */
+function layoutOf(
+  { section, marks, only, lugHoleMm, room }: Pick<HalfSectionProps, 'section' | 'marks' | 'only' | 'lugHoleMm' | 'room'>,
+  width: number,
+) {
   const scale = scaleOf(section, only, width, only ? 14 : 24, lugHoleMm === null ? [] : [lugHoleMm - section.connector.radiusMm])
   const layers = section.layers.filter((layer) => only === null || layer.end === only)
   const items = only === null ? section.items : section.items.filter((item) => item.end === null || item.end === only)
-  // What goes on as a whole is named; what is wound and laid is seen, and named in the list of margins.
-  const named = only === null ? items.filter((item) => ['tube', 'body', 'pushed', 'moulded'].includes(item.nature)) : []
+  const named = only === null ? items.filter(isNamed) : []
   const shownMarks = marks.filter((mark) => only === null || mark.end === only)
   const { tallest, step, above, below } = proportions(room, named.length, Math.max(0, ...markRows(shownMarks, scale)))
   const heights = heightsPx([...layers, section.connector], tallest, Math.min(THINNEST, tallest / 8))
   const axisY = above + named.length * step + tallest * (1 + proud(items, [...layers, section.connector]))
-  const isJoint = section.layers.some((layer) => layer.end === 'B')
   // Only the tape is left, and hardly that: one number, not two on each other.
   const isTight = room !== null && tallest === 0 && room < below
+  const texts = isTight ? shownMarks.map((mark) => (mark.state === 'active' ? mark : { ...mark, text: '' })) : shownMarks
+  return { scale, layers, items, named, shownMarks: texts, tallest, step, above, below, heights, axisY }
+}
+
+/** The accessory along its axis, upper half only, on a tape. A rendering of the section and of nothing else. */
+export function HalfSection(props: HalfSectionProps) {
+  const { section, origins, unit, only, shortLaps, lugHoleMm, onPick, caption } = props
+  const id = useId()
+  const [ref, width] = useWidth<HTMLDivElement>(only ? 390 : 1200)
+  const { scale, layers, items, named, shownMarks, tallest, step, above, below, heights, axisY } = layoutOf(props, width)
+  const isJoint = section.layers.some((layer) => layer.end === 'B')
   const tall = axisY + below
   const height = (one: Interval) => heights.get(one.key) ?? 0
   return (
@@ -98,7 +100,14 @@ export function HalfSection({
         className="block font-sans print:h-auto print:w-full"
       >
         <Patterns id={id} />
-        <ItemOutlines items={named} scale={scale} axisY={axisY} tallest={axisY - above - named.length * step} step={step} unit={unit} />
+        <ItemOutlines
+          items={named}
+          scale={scale}
+          axisY={axisY}
+          tallest={axisY - above - named.length * step}
+          step={step}
+          unit={unit}
+        />
         {layers.map((layer) => (
           <Block
             key={`${layer.end}${layer.key}`}
@@ -122,7 +131,13 @@ export function HalfSection({
           />
         )}
         {tallest > 0 && (
-          <ItemBodies id={id} items={items} scale={scale} axisY={axisY} heightOf={heightOf([...layers, section.connector], heights)} />
+          <ItemBodies
+            id={id}
+            items={items}
+            scale={scale}
+            axisY={axisY}
+            heightOf={heightOf([...layers, section.connector], heights)}
+          />
         )}
         {lugHoleMm !== null && (
           <Palm holeMm={lugHoleMm} connector={section.connector} x={scale.x} axisY={axisY} height={height(section.connector)} />
@@ -140,7 +155,7 @@ export function HalfSection({
         )}
         <line x1={0} x2={width} y1={axisY} y2={axisY} stroke="var(--color-ink)" strokeWidth={2} />
         <Tape
-          marks={isTight ? shownMarks.map((mark) => (mark.state === 'active' ? mark : { ...mark, text: '' })) : shownMarks}
+          marks={shownMarks}
           origins={origins.filter((one) => only === null || one.end === only)}
           scale={scale}
           y={axisY}

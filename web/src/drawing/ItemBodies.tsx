@@ -25,7 +25,12 @@ export function ItemBodies({ id, items, scale, axisY, heightOf }: ItemBodiesProp
 }
 
 /** Along its outside one way, and back along what lies beneath. */
-export function outline(item: PlacedItem, scale: Pick<Scale, 'x'>, axisY: number, heightOf: (radiusMm: number) => number): string {
+export function outline(
+  item: PlacedItem,
+  scale: Pick<Scale, 'x'>,
+  axisY: number,
+  heightOf: (radiusMm: number) => number,
+): string {
   const at = (mm: number, radius: number) => `${round(scale.x(mm))} ${round(axisY - heightOf(radius))}`
   const outside = item.outline.flatMap((one) => [at(one.fromMm, one.outsideMm), at(one.toMm, one.outsideMm)])
   const inside = [...item.outline].reverse().flatMap((one) => [at(one.toMm, one.insideMm), at(one.fromMm, one.insideMm)])

@@ -18,7 +18,9 @@ const section: SectionShape = {
     layer('conductor', 'B', 3, 57),
   ],
   connector: { ...layer('connector', 'A', -52, 52), end: null },
-  items: [{ key: 'sleeve', name: 'sleeve', nature: 'tube', class: 'insulating', end: null, fromMm: -300, toMm: 300, outline: [] }],
+  items: [
+    { key: 'sleeve', name: 'sleeve', nature: 'tube', class: 'insulating', end: null, fromMm: -300, toMm: 300, outline: [] },
+  ],
 }
 
 describe('the scale', () => {

@@ -67,7 +67,10 @@ export function heightsPx(
 }
 
 /** The height of any radius, between and beyond those of layers that have theirs: what lies on a layer is drawn on it. */
-export function heightOf(intervals: { key: string; radiusMm: number }[], heights: Map<string, number>): (radiusMm: number) => number {
+export function heightOf(
+  intervals: { key: string; radiusMm: number }[],
+  heights: Map<string, number>,
+): (radiusMm: number) => number {
   const known = intervals
     .map(({ key, radiusMm }) => ({ radiusMm, px: heights.get(key) ?? 0 }))
     .sort((one, other) => one.radiusMm - other.radiusMm || one.px - other.px)

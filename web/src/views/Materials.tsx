@@ -42,7 +42,9 @@ function Row({ one, unit }: { one: Material; unit: Unit }) {
     <tr className={classes('border-b border-line align-baseline', one.short && 'text-out')}>
       <td className="py-2 pr-3">
         {one.name}
-        <span className="block text-label text-mute">{one.short ? say(one.short, unit) : one.takers.join(', ').toLowerCase()}</span>
+        <span className="block text-label text-mute">
+          {one.short ? say(one.short, unit) : one.takers.join(', ').toLowerCase()}
+        </span>
       </td>
       <td className="py-2 pl-3 text-right tabular-nums">{amount(one.hasMm, one.count)}</td>
       <td className="py-2 pl-3 text-right tabular-nums">{amount(one.neededMm, one.pieces)}</td>

@@ -29,7 +29,11 @@ export function CheckPanel({ job, stage, check }: CheckProps) {
   const writeDone = useWriteDone(job.id)
   const mayBuild = useMay('build')
   const of = check.answer?.entry ? { of: check.answer.entry } : {}
-  const place = { ...(check.end ? { end: check.end } : {}), ...onCore(check.core), ...(check.number ? { number: check.number } : {}) }
+  const place = {
+    ...(check.end ? { end: check.end } : {}),
+    ...onCore(check.core),
+    ...(check.number ? { number: check.number } : {}),
+  }
   const answer = (given: Answer, said: string) =>
     writeDone({ kind: 'check-made', stage: stage.key, check: check.key, ...place, ...given }, `${say(check.ask, unit)}: ${said}`)
   return (

@@ -5,10 +5,10 @@ import { keyOf, nowIn } from './now'
 
 const mark = (end: 'A' | 'B', cut: string, recorded: unknown = null) => ({ end, cut, core: null, recorded })
 const marks = [mark('A', 'oversheath', {}), mark('A', 'insulation'), mark('B', 'oversheath')]
-const check = (key: string, done = false) => ({ key, end: null, core: null, done })
+const check = (key: string, done = false) => ({ key, end: null, core: null, number: null, done })
 
 function job(next: object, more: object = {}): Job {
-  const task = { step: 'build', task: null, stage: null, check: null, end: null, core: null, cut: null, ...next }
+  const task = { step: 'build', task: null, stage: null, check: null, end: null, core: null, number: null, cut: null, ...next }
   const stages = [{ key: 'clean', checks: [check('grease', true), check('dry'), check('round')] }]
   return {
     next: task,
@@ -44,7 +44,7 @@ describe('what the build asks for now', () => {
   it('is what was picked, as long as it can still be cut', () => {
     expect(keyOf(nowIn(cutting, { end: 'B', cut: 'oversheath', core: null }, []))).toBe('cut,B,oversheath,')
     const closed = job({ task: 'check', stage: 'clean', check: 'dry' }, { connectorFitted: true })
-    expect(keyOf(nowIn(closed, { end: 'B', cut: 'oversheath', core: null }, []))).toBe('check,clean,dry,,')
+    expect(keyOf(nowIn(closed, { end: 'B', cut: 'oversheath', core: null }, []))).toBe('check,clean,dry,,,')
   })
   it('is done when the server says complete, whatever is left to read', () => {
     expect(nowIn(job({ task: 'cut' }, { completion: { complete: true } }), null, [])).toEqual({ is: 'done' })
@@ -59,14 +59,14 @@ describe('without signal the work goes on', () => {
   })
   it('to the next check, and then to finishing the stage', () => {
     const checking = job({ task: 'check', stage: 'clean', check: 'dry' })
-    expect(keyOf(nowIn(checking, null, [waits(made('dry'))]))).toBe('check,clean,round,,')
+    expect(keyOf(nowIn(checking, null, [waits(made('dry'))]))).toBe('check,clean,round,,,')
     expect(keyOf(nowIn(checking, null, [waits(made('dry')), waits(made('round'))]))).toBe('finish,clean')
     const finished = waits({ kind: 'stage-finished', stage: 'clean' })
     expect(nowIn(checking, null, [waits(made('dry')), waits(made('round')), finished])).toEqual({ is: 'kept' })
   })
   it('but what was refused is asked again', () => {
     const checking = job({ task: 'check', stage: 'clean', check: 'dry' })
-    expect(keyOf(nowIn(checking, null, [waits(made('dry'), refusal)]))).toBe('check,clean,dry,,')
+    expect(keyOf(nowIn(checking, null, [waits(made('dry'), refusal)]))).toBe('check,clean,dry,,,')
     expect(nowIn(job({ task: 'connector' }), null, [waits({ kind: 'connector-fitted', batch: '' })])).toEqual({ is: 'kept' })
     expect(nowIn(job({ task: 'connector' }), null, [waits({ kind: 'connector-fitted', batch: '' }, refusal)])).toEqual({
       is: 'connector',

@@ -38,7 +38,9 @@ function stageNow(job: Job, waiting: KeptEntry[]): Now {
   if (!stage) return { is: 'blocked' }
   const { task, check, end, core, number } = job.next
   if (task === 'release') return isWaiting(waiting, 'hold-released') ? { is: 'kept' } : { is: 'release', stage }
-  const first = stage.checks.findIndex((one) => one.key === check && one.end === end && one.core === core && one.number === number)
+  const first = stage.checks.findIndex(
+    (one) => one.key === check && one.end === end && one.core === core && one.number === number,
+  )
   const open = stage.checks.slice(Math.max(0, first)).find((one) => !one.done && !isAnswered(one, stage, waiting))
   if (task === 'check' && open) return { is: 'check', stage, check: open }
   return isWaiting(waiting, 'stage-finished') ? { is: 'kept' } : { is: 'finish', stage }

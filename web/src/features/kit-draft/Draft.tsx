@@ -70,7 +70,7 @@ function Loaded({ draft }: { draft: KitDraft }) {
               change: mayWrite ? (path, value) => kept.type(written(json, path, value)) : null,
               move: (path, from, by) => kept.type(JSON.stringify(moved(json, path, from, by), null, 2)),
               problems: draft.problems,
-              keysFor: (field) => keysFor(field, json),
+              keysFor: (path) => keysFor(path, json),
               example: (item) => <CutExample item={item} tried={trial.job} />,
             }}
           >

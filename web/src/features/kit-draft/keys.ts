@@ -1,10 +1,12 @@
-import { isObject, type JsonObject } from '../../domain/json'
+import { isObject, type JsonObject, type Path } from '../../domain/json'
 import type { Option } from '../../views/form/FormContext'
 
 const CUTS = ['oversheath', 'armour', 'bedding', 'lead-sheath', 'belt', 'metallic-screen', 'insulation-screen', 'insulation']
 
 /** What a field may name of the sheet itself: a part by its key, a stage, a layer. Null: it is typed. */
-export function keysFor(field: string, sheet: JsonObject): Option[] | null {
+export function keysFor(path: Path, sheet: JsonObject): Option[] | null {
+  // An item is made of stock; of everything else a rule speaks.
+  const field = path[0] === 'items' && path.length === 3 && path[2] === 'of' ? 'madeOf' : path.at(-1)
   switch (field) {
     case 'parks':
     case 'installs':
@@ -12,6 +14,7 @@ export function keysFor(field: string, sheet: JsonObject): Option[] | null {
     case 'uses':
       return named(sheet, 'contents', 'name')
     case 'use':
+    case 'madeOf':
       return named(sheet, 'stock', 'name')
     case 'park':
     case 'place':
@@ -27,7 +30,6 @@ export function keysFor(field: string, sheet: JsonObject): Option[] | null {
         { value: 'connector', name: 'connector' },
         ...named(sheet, 'parts', 'name'),
         ...named(sheet, 'items', 'name'),
-        ...named(sheet, 'stock', 'name'),
       ]
     default:
       return null

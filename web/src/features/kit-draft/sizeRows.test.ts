@@ -36,4 +36,13 @@ describe('the table of sizes', () => {
     const leaded = { ...size, leadSheath: { min: '' } }
     expect(there([leaded]).map((row) => row.path.join('.'))).toEqual(expect.arrayContaining(['leadSheath.min', 'leadSheath.max']))
   })
+  it('of the second edition has the stock that differs from size to size, with how its length changes', () => {
+    const second = { edition: 2, stock: [{ key: 'tube', name: 'Stress tube' }] }
+    const one = { ...size, parts: {}, stock: { tube: { length: '400 mm', change: { percent: -5 } } } }
+    const rows = rowsOf([one], second).filter((row) => row.path[0] === 'stock')
+    const names = rows.filter((row) => row.isThere).map((row) => `${row.heading}: ${row.title}`)
+    expect(names).toContain('Stock: Stress tube: Length as supplied')
+    expect(names).toContain('Stock: Stress tube: Its length changes as it shrinks: By, %')
+    expect(rows.find((row) => row.path.join('.') === 'stock.tube.wall')?.isThere).toBe(false)
+  })
 })

@@ -85,7 +85,7 @@ describe('a new sheet', () => {
     fireEvent.change(id, { target: { value: 'our-own-12' } })
     fireEvent.click(form.getByRole('button', { name: 'Begin' }))
     await screen.findByRole('heading', { name: 'Draft of our-own-12' })
-    expect(sheet(server)).toMatchObject({ id: 'our-own-12', revision: 1, sizes: [], cuts: [], parts: [] })
+    expect(sheet(server)).toMatchObject({ id: 'our-own-12', revision: 1, edition: 2, sizes: [], stock: [], cuts: [], items: [] })
   })
 
   const take = (form: Awaited<ReturnType<typeof dialog>>, text: string) =>

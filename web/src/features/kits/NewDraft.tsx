@@ -13,6 +13,7 @@ type NewDraftProps = { open: boolean; onClose: () => void; onSaved: (id: string)
 const blank = (id: string) => ({
   id,
   revision: 1,
+  edition: 2,
   name: '',
   maker: '',
   function: 'joint',
@@ -21,8 +22,9 @@ const blank = (id: string) => ({
   insulations: [],
   metallicScreens: [],
   sizes: [],
+  stock: [],
   cuts: [],
-  parts: [],
+  items: [],
 })
 
 /** A sheet written from a leaflet, or one from its open file: either becomes a draft, and its faults are told there. */

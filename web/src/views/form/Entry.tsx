@@ -19,7 +19,7 @@ export function Entry({ field, path, label = field.title }: EntryProps) {
   const { shape } = field
   const fault = faultAt(problems, path)
   const set = (next: Json) => change?.(path, next === '' && field.isShown && !field.isRequired ? undefined : next)
-  const keys = shape.kind === 'text' ? keysFor?.(field.key) : null
+  const keys = shape.kind === 'text' ? keysFor?.(path) : null
   if (shape.kind === 'flag')
     return (
       <label className="flex min-h-12 items-center gap-3 self-end">
@@ -163,7 +163,12 @@ export function KeyAdder({ label, keys, onAdd }: { label: string; keys: string[]
           )
         }
       </Field>
-      <button type="submit" disabled={!key} className="min-h-12 border-2 border-ink px-4 disabled:opacity-50">
+      <button
+        type="submit"
+        aria-label={`Add: ${label}`}
+        disabled={!key}
+        className="min-h-12 border-2 border-ink px-4 disabled:opacity-50"
+      >
         Add
       </button>
     </form>

@@ -69,7 +69,7 @@ function OneField({ field, path }: { field: FormField; path: Path }) {
 
 function Content({ field, path }: { field: FormField; path: Path }): ReactNode {
   const { keysFor } = useForm()
-  const { shape, key, title } = field
+  const { shape, title } = field
   switch (shape.kind) {
     case 'choices':
       return <Chips title={title} path={path} options={optionsOf(shape)} isNeeded={field.isRequired} />
@@ -86,7 +86,7 @@ function Content({ field, path }: { field: FormField; path: Path }): ReactNode {
         </Titled>
       )
     case 'list': {
-      const keys = keysFor?.(key)
+      const keys = keysFor?.(path)
       return keys ? (
         <Chips title={title} path={path} options={keys} isNeeded={false} />
       ) : (

@@ -11,7 +11,7 @@ type FormState = {
   move: (path: Path, from: number, by: -1 | 1) => void
   problems: Problem[]
   /** What a field may name of the document itself; null where it is typed. */
-  keysFor?: (field: string) => Option[] | null
+  keysFor?: (path: Path) => Option[] | null
   /** What comes of an item, said beside its name. */
   example?: (item: Json) => ReactNode
 }
