@@ -104,7 +104,7 @@ final class Demo
         return array_map(static fn (string $file): string => basename($file, '.json'), false === $files ? [] : $files);
     }
 
-    private static function text(string $name): string
+    public static function text(string $name): string
     {
         return (string) file_get_contents(self::folder()."/$name.json");
     }

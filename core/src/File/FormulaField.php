@@ -9,6 +9,7 @@ use Berm\Core\Formula\Dimension;
 use Berm\Core\Formula\Formula;
 use Berm\Core\Formula\Vocabulary;
 use Berm\Core\Kit\Asked;
+use Berm\Core\Kit\Words\FormulaInWords;
 
 /** Formulas in open files: a text, checked when it is read. @internal */
 final readonly class FormulaField
@@ -62,10 +63,18 @@ final readonly class FormulaField
             try {
                 return Formula::parse($text, $this->vocabulary, $wanted);
             } catch (BadFormula $refused) {
-                return $refused->isForItsNames && !$this->knowsNames ? $instead : throw $refused;
+                return $refused->isForItsNames && !$this->knowsNames ? $instead : throw $this->withItsMeaning($refused);
             }
         };
 
         return $file->parsed($key, $parse, $instead);
+    }
+
+    /** The nearest name that is known, with what it stands for. */
+    private function withItsMeaning(BadFormula $refused): BadFormula
+    {
+        $isNamed = 1 === preg_match('/Did you mean "(\w+)"\?/', $refused->getMessage(), $nearest);
+
+        return $isNamed ? BadFormula::meant($refused, $nearest[0], $nearest[1], FormulaInWords::meaning($nearest[1])) : $refused;
     }
 }

@@ -21,6 +21,12 @@ final class BadFormula extends \DomainException implements CoreError
     }
 
     /** @internal */
+    public static function meant(self $refused, string $asks, string $name, string $meaning): self
+    {
+        return new self(str_replace($asks, \sprintf('Did you mean "%s", %s?', $name, $meaning), $refused->getMessage()), true);
+    }
+
+    /** @internal */
     public static function unreadable(string $formula, string $reason): self
     {
         return new self(\sprintf(

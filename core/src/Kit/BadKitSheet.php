@@ -43,6 +43,19 @@ final class BadKitSheet extends \DomainException implements CoreError
         ));
     }
 
+    /**
+     * @internal
+     *
+     * @param list<string> $way from one thing back to itself
+     */
+    public static function inCircle(array $way): self
+    {
+        return new self(\sprintf(
+            'works out where "%s" lies from itself: %s. Place one of them from the connector, from a cut or by a fixed length.',
+            $way[0], implode(' from ', array_map(static fn (string $thing): string => "\"$thing\"", $way)),
+        ));
+    }
+
     /** @internal */
     public static function noSizes(): self
     {

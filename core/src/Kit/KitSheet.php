@@ -54,6 +54,7 @@ final readonly class KitSheet
         public array $stages,
         /** As which it was written: a sheet of the first says less, and what it forgets is not held against the job. */
         public int $edition,
+        private Leaning $leaning,
     ) {
         $this->edges = ItemEdge::allOf($items);
         $this->sequence = Sequence::of($items, $stages);
@@ -97,6 +98,7 @@ final readonly class KitSheet
         self::ensureStock($itemsByKey, $stockByKey);
         self::ensureCuts($rules, $takes);
         $sizesByLabel = self::sizesByLabel($sizes, $itemsByKey, $hasOverlappingSizes);
+        $rulesInOrder = self::inOrderOfReckoning($rules);
         StageOrder::ensureSound($stages, $itemsByKey, $stockByKey, $rules, $takes);
 
         return new self(
@@ -108,7 +110,7 @@ final readonly class KitSheet
             $shelf,
             $sizesByLabel,
             $hasOverlappingSizes,
-            self::inOrderOfReckoning($rules),
+            $rulesInOrder,
             $itemsByKey,
             $stockByKey,
             self::byKey($placeRules, BadKitSheet::ruleTwice(...)),
@@ -116,6 +118,7 @@ final readonly class KitSheet
             $excepted,
             $stages,
             $edition,
+            Leaning::of($rulesInOrder, $itemsByKey),
         );
     }
 
@@ -123,6 +126,15 @@ final readonly class KitSheet
     public function edges(): array
     {
         return $this->edges;
+    }
+
+    /** Whether a place is worked out from things that go on before an item, so that the item can be found by it. */
+    public function isBefore(Formula $place, Item $item): bool
+    {
+        $order = array_flip(array_keys($this->items));
+        $isLater = static fn (string $key): bool => ($order[$key] ?? \PHP_INT_MAX) >= ($order[$item->key] ?? 0);
+
+        return [] === array_filter($this->leaning->itemsUnder($place), $isLater);
     }
 
     public function takes(End $end): Takes
@@ -280,6 +292,7 @@ final readonly class KitSheet
             $this->excepted,
             $stages,
             $this->edition,
+            $this->leaning,
         );
     }
 

@@ -142,7 +142,8 @@ final class Places
         foreach ([[$find->measure->from, $find->measure->to], [$find->measure->to, $find->measure->from]] as [$edge, $anchor]) {
             $of = $this->assembly->sheet->edges()[$edge->name() ?? ''] ?? null;
             $isMirrored = AccessoryFunction::Joint === $this->assembly->function() && End::A === $end;
-            if (null === $of || $of->item !== $item->key || null !== $of->feature || ($of->isFar === $isMirrored) !== $isLower) {
+            if (null === $of || $of->item !== $item->key || null !== $of->feature || ($of->isFar === $isMirrored) !== $isLower
+                || !$this->assembly->sheet->isBefore($anchor, $item)) {
                 continue;
             }
             $at = $this->evaluate($anchor, $this->assembly->cable($end));

@@ -27,7 +27,8 @@ final class FormulaInWords
         'conductor_shape' => 'the shape of the conductor', 'insulation' => 'the insulation',
         'insulation_screen' => 'the [insulation screen]', 'metallic_screen' => 'the [metallic screen]', 'armour' => 'the [armour]',
         'end' => 'the end', 'place' => 'the place', 'mounting' => 'the way up',
-        'part_length' => 'its length',
+        'part_length' => 'its length', 'mouth' => 'the mouth of the connector', 'joint_centre' => 'the centre of the joint',
+        'bolts' => 'the number of bolts', 'crimps' => 'the number of crimps',
     ];
 
     /** @return array{string, array<string, Length>} a template, and the lengths in it, named after $prefix */
@@ -50,12 +51,23 @@ final class FormulaInWords
         return [strtr($template, [' * ' => ' × ', ' / ' => ' ÷ ', '-its' => '− its', ' <= ' => ' ≤ ', ' >= ' => ' ≥ ']), $lengths];
     }
 
+    /** What a name of a formula stands for. */
+    public static function meaning(string $name): string
+    {
+        return str_replace(['[', ']'], '', self::word($name));
+    }
+
     private static function word(string $name): string
     {
-        return self::WORDS[$name]
+        $spaced = static fn (int $from, ?int $length = null): string => str_replace('_', ' ', substr($name, $from, $length));
 
-                    ?? (str_starts_with($name, 'other_cut_') ? 'the cut of the ['.str_replace('_', ' ', substr($name, 10)).'] of the other end' : null)
-
-                    ?? (str_starts_with($name, 'cut_') ? 'the cut of the ['.str_replace('_', ' ', substr($name, 4)).']' : '“'.str_replace('_', ' ', $name).'”');
+        return match (true) {
+            isset(self::WORDS[$name]) => self::WORDS[$name],
+            str_starts_with($name, 'other_cut_') => "the cut of the [{$spaced(10)}] of the other end",
+            str_starts_with($name, 'cut_') => "the cut of the [{$spaced(4)}]",
+            str_ends_with($name, '_near') => "the near edge of the {$spaced(0, -5)}",
+            str_ends_with($name, '_far') => "the far edge of the {$spaced(0, -4)}",
+            default => "“{$spaced(0)}”",
+        };
     }
 }

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Tests;
+
+use Berm\Core\Build\Entry;
+use Berm\Core\Build\Event;
+use Berm\Core\Build\Event\CheckMade;
+use Berm\Core\Build\Event\ConnectorFitted;
+use Berm\Core\Build\Event\CutMeasured;
+use Berm\Core\Build\Event\HoldReleased;
+use Berm\Core\Build\Event\PartParked;
+use Berm\Core\Build\Event\StageFinished;
+use Berm\Core\Build\Gate;
+use Berm\Core\Build\Task;
+use Berm\Core\Build\TaskKind;
+use Berm\Core\Check\CheckKind;
+use Berm\Core\Check\CheckPlace;
+use Berm\Core\Check\Counted;
+use Berm\Core\Check\Looked;
+use Berm\Core\Check\Made;
+use Berm\Core\Check\Measured;
+use Berm\Core\Check\Noted;
+use Berm\Core\Check\Tightened;
+use Berm\Core\Check\TorqueWithin;
+use Berm\Core\Check\Waited;
+use Berm\Core\Check\WaitSince;
+use Berm\Core\Job\Job;
+use Berm\Core\Job\Plan;
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\MarkOut\Mark;
+use Berm\Core\Quantity\Instrument;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\LengthFormat;
+use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Quantity\Range;
+use Berm\Core\Quantity\Reading;
+use Berm\Core\Quantity\Rounding;
+use Berm\Core\Quantity\Torque;
+use Berm\Core\Saying\Reader;
+
+/** Somebody who builds a job task by task as the plan asks, each cut and each measurement just as planned, until nothing is left. */
+final class Built
+{
+    /** @var list<Entry> */
+    public array $log;
+    public ?Plan $plan = null;
+    private \DateTimeImmutable $now;
+
+    /** @param (\Closure(Mark): ?Length)|null $off where a cut lies that is not made just as planned */
+    private function __construct(private readonly Job $job, private readonly ?\Closure $off)
+    {
+        $this->now = new \DateTimeImmutable('2026-03-14T08:30:00Z');
+        $this->log = [];
+        $this->write(Written::safe());
+    }
+
+    /** @param (\Closure(Mark): ?Length)|null $off */
+    public static function toTheEnd(Job $job, ?\Closure $off = null, int $most = 400): self
+    {
+        $built = new self($job, $off);
+        for ($i = 0; $i < $most; ++$i) {
+            $task = $built->plan?->progress?->next();
+            if (null === $task) {
+                return $built;
+            }
+            $built->write($built->event($task));
+        }
+        throw new \LogicException('It does not come to an end.');
+    }
+
+    /** @throws \LogicException where it is refused, or leaves something out of its limits */
+    private function write(Event $event): void
+    {
+        $this->now = $this->now->modify('+2 minutes');
+        $refusal = null === $this->plan ? null : (new Gate($this->plan))->refusal($event);
+        null === $refusal || throw new \LogicException('Refused: '.(new Reader(LengthUnit::Millimetre))->say($refusal));
+        $this->log[] = Entry::of(\sprintf('019aa100-0000-7000-8000-%012d', \count($this->log)), 'ida', $this->now, $event);
+        $this->plan = Plan::ofLog($this->job, $this->log);
+        foreach ($this->plan->progress?->tasks() ?? [] as $task) {
+            $task->isOut && throw new \LogicException('Out: '.$this->said($task));
+        }
+    }
+
+    private function event(Task $task): Event
+    {
+        return match ($task->kind) {
+            TaskKind::Park => new PartParked($task->where->end ?? throw new \LogicException(), $task->item->key ?? ''),
+            TaskKind::Cut => new CutMeasured(
+                $task->mark->place ?? throw new \LogicException(), self::reading($this->at($task->mark)),
+            ),
+            TaskKind::Connector => new ConnectorFitted('B1'),
+            TaskKind::Check => $this->check($task, $task->checkPlace() ?? throw new \LogicException()),
+            TaskKind::Finish => new StageFinished($task->stage->key),
+            TaskKind::Release => new HoldReleased($task->stage->key),
+        };
+    }
+
+    private function at(Mark $mark): Length
+    {
+        return null === $this->off ? $mark->at : ($this->off)($mark) ?? $mark->at;
+    }
+
+    private function check(Task $task, CheckPlace $place): CheckMade
+    {
+        $question = $task->check->question ?? throw new \LogicException();
+        if ($question instanceof WaitSince) {
+            // Just long enough.
+            $this->now = $this->now->modify('+'.(int) ceil($question->least->seconds ?? 0).' seconds');
+        }
+
+        return new CheckMade($place, match ($question->kind()) {
+            CheckKind::Seen => Looked::andItIsSo(),
+            CheckKind::Length => new Measured(self::reading($this->length($task))),
+            CheckKind::Count => new Counted(self::count($task)),
+            CheckKind::Torque => new Tightened(
+                $question instanceof TorqueWithin ? $question->least ?? $question->most ?? Torque::parse('40 N·m') : Torque::parse('40 N·m'),
+            ),
+            CheckKind::Wait => Waited::itOut(),
+            CheckKind::Note => new Noted('B-77'),
+            CheckKind::Age => Made::parse('2026-01') ?? throw new \LogicException(),
+        });
+    }
+
+    /** As it is planned, as far as that is known and can be measured. */
+    private function length(Task $task): Length
+    {
+        $window = $task->window ?? Range::atLeast(Length::ofNanometres(0));
+        $nominal = $task->possible?->length->nominal;
+        $middle = null === $window->min || null === $window->max ? null : $window->min->plus($window->max)->dividedBy(2, Rounding::Nearest);
+        $length = null !== $nominal && $window->contains($nominal) ? $nominal : $middle ?? $window->min ?? $window->max ?? Length::ofNanometres(0);
+
+        return $length->isNegative() ? Length::ofNanometres(0) : $length;
+    }
+
+    private static function count(Task $task): int
+    {
+        preg_match('/\d+/', null === $task->limits ? '4' : (new Reader(LengthUnit::Millimetre))->say($task->limits), $number);
+
+        return (int) ($number[0] ?? 4);
+    }
+
+    private static function reading(Length $length): Reading
+    {
+        return Reading::typed(LengthFormat::exactMillimetres($length), LengthUnit::Millimetre, Instrument::Caliper);
+    }
+
+    private function said(Task $task): string
+    {
+        $read = new Reader(LengthUnit::Millimetre);
+
+        return $read->say($task->title).' '.(null === $task->verdict ? '' : $read->say($task->verdict->sentence))
+            .' '.(null === $task->limits ? '' : $read->say($task->limits));
+    }
+
+    /** @return list<Cut> */
+    public function cuts(): array
+    {
+        return array_values(array_unique(array_map(static fn (Mark $mark): Cut => $mark->place->cut, $this->plan?->markOut?->all() ?? []), \SORT_REGULAR));
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Tests\Prove;
+
+use Berm\Core\Job\Job;
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\MarkOut\Mark;
+use Berm\Core\Prove\Corners;
+use Berm\Core\Prove\Prover;
+use Berm\Core\Prove\Shortfall;
+use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Saying\Reader;
+use Berm\Core\Tests\Built;
+use Berm\Core\Tests\Demo;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+/** The sheets of the second edition, heat, cold and premoulded, joint, termination and elbow, one core and three, plastic and paper. */
+final class SecondEditionSheetsTest extends TestCase
+{
+    /** @return iterable<string, array{string}> */
+    public static function sheets(): iterable
+    {
+        foreach ([
+            'quillon-core-17', 'quillon-armour-12', 'harrow-sock-28', 'harrow-deadbreak-25', 'osterwick-outdoor-3c-12', 'quillon-paper-17',
+            'marlpike-drawn-24',
+        ] as $sheet) {
+            yield $sheet => [$sheet];
+        }
+    }
+
+    #[Test]
+    #[DataProvider('sheets')]
+    public function everyRuleHoldsInEveryCorner(string $sheet): void
+    {
+        $report = Prover::prove(Demo::kit($sheet));
+        self::assertSame([], array_map(
+            static fn (Shortfall $one): string => $one->of.': '.(new Reader(LengthUnit::Millimetre))->say($one->reason), $report->shortfalls,
+        ));
+        self::assertGreaterThanOrEqual(20, $report->plans);
+        self::assertLessThanOrEqual(Prover::MOST, $report->plans);
+    }
+
+    #[Test]
+    #[DataProvider('sheets')]
+    public function itBuildsToTheEndWithExactCutsAndNothingIsRefused(string $sheet): void
+    {
+        $built = Built::toTheEnd(self::job($sheet));
+        self::assertNull($built->plan?->progress?->next());
+        self::assertGreaterThan(50, \count($built->log));
+    }
+
+    /** @return iterable<string, array{string, Cut, bool}> the whole of it for all seven: tools/limits.php */
+    public static function limits(): iterable
+    {
+        foreach (['harrow-sock-28', 'harrow-deadbreak-25'] as $sheet) {
+            foreach ([Cut::Oversheath, Cut::MetallicScreen, Cut::InsulationScreen, Cut::Insulation] as $cut) {
+                yield "$sheet $cut->value shortest" => [$sheet, $cut, false];
+                yield "$sheet $cut->value longest" => [$sheet, $cut, true];
+            }
+        }
+    }
+
+    #[Test]
+    #[DataProvider('limits')]
+    public function aCutAtItsLimitIsAPerfectCut(string $sheet, Cut $cut, bool $isLongest): void
+    {
+        $built = Built::toTheEnd(self::job($sheet), static fn (Mark $mark) => $mark->place->cut !== $cut
+            ? null
+            : ($isLongest ? $mark->window()->max : $mark->window()->min));
+        self::assertNull($built->plan?->progress?->next());
+    }
+
+    private static function job(string $sheet): Job
+    {
+        $kit = Demo::kit($sheet);
+        foreach ($kit->sizes as $size) {
+            foreach ((new Corners($kit))->ofSize($size) as $corner) {
+                return $corner->job;
+            }
+        }
+        self::fail("$sheet takes no cable");
+    }
+}
