@@ -58,6 +58,10 @@ final class PlaceRuleFile
     private static function max(Fields $file, RuleKind $kind, FormulaField $formulas): ?Formula
     {
         $max = $formulas->optionalLength($file, 'max');
+        $min = $file->has('min') ? $formulas->optionalLength($file, 'min') : null;
+        if (true === $min?->isConstant() && true === $max?->isConstant() && $max->constant()->isLessThan($min->constant())) {
+            $file->problem('max', "is less than \"min\" ($max->text, and $min->text): give the smaller limit as \"min\".");
+        }
         if (null === $max && $kind->isWithin()) {
             $file->problem('max', 'is missing: say within how much.');
         }

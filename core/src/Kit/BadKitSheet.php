@@ -107,6 +107,32 @@ final class BadKitSheet extends \DomainException implements CoreError
         ));
     }
 
+    /**
+     * @internal
+     *
+     * @param list<string> $items
+     */
+    public static function ruleOfNothing(string $rule, string $of, array $items): self
+    {
+        return new self(\sprintf(
+            'placeRules "%s" speaks of "%s", which is no item: name a layer (%s), "connector", or an item (%s).',
+            $rule, mb_strimwidth($of, 0, 40, '…'), implode(', ', Place::layers()), implode(', ', $items),
+        ));
+    }
+
+    /**
+     * @internal
+     *
+     * @param list<string> $rules
+     */
+    public static function exceptsNothing(string $key, array $rules): self
+    {
+        return new self(\sprintf(
+            'excepted "%s" is no rule of this sheet: name an item, a rule under "placeRules", or one of %s.',
+            mb_strimwidth($key, 0, 40, '…'), implode(', ', $rules),
+        ));
+    }
+
     /** @internal */
     public static function coversItself(string $part): self
     {

@@ -19,6 +19,9 @@ use Berm\Core\Revision;
 /** A kit's leaflet as data: one numbered revision, checked as a whole when it is made. */
 final readonly class KitSheet
 {
+    /** Rules that every accessory must keep, whatever its sheet says. */
+    public const ALWAYS = ['always-energised', 'always-semiconducting', 'always-sealed', 'always-oil'];
+
     /** @var array<string, ItemEdge> by the name that formulas have */
     private array $edges;
 
@@ -95,6 +98,7 @@ final readonly class KitSheet
         $stockByKey = self::byKey($stock, BadKitSheet::stockTwice(...));
         self::ensureOnTheJob($items, $application->function);
         self::ensureTargets($itemsByKey);
+        self::ensureRulesOfSomething($placeRules, $excepted, $itemsByKey);
         self::ensureStock($itemsByKey, $stockByKey);
         self::ensureCuts($rules, $takes);
         $sizesByLabel = self::sizesByLabel($sizes, $itemsByKey, $hasOverlappingSizes);
@@ -126,6 +130,14 @@ final readonly class KitSheet
     public function edges(): array
     {
         return $this->edges;
+    }
+
+    /** The item that has this edge, where it is left out on this job. */
+    public function leftOut(string $edge): ?Item
+    {
+        $item = $this->leaning->itemOf($edge);
+
+        return null === $item || isset($this->items[$item->key]) ? null : $item;
     }
 
     /** Whether a place is worked out from things that go on before an item, so that the item can be found by it. */
@@ -342,6 +354,24 @@ final readonly class KitSheet
                 $isThere || throw BadKitSheet::noSuchPlace($item->key, $rule->of->key, array_keys($items));
                 $rule->of->key === $item->key && throw BadKitSheet::coversItself($item->key);
             }
+        }
+    }
+
+    /**
+     * @param list<PlaceRule>     $rules
+     * @param list<Excepted>      $excepted
+     * @param array<string, Item> $items
+     */
+    private static function ensureRulesOfSomething(array $rules, array $excepted, array $items): void
+    {
+        foreach ($rules as $rule) {
+            foreach ([...$rule->items, ...(PlaceKind::Item === $rule->of?->kind ? [$rule->of->key] : [])] as $key) {
+                isset($items[$key]) || throw BadKitSheet::ruleOfNothing($rule->key, $key, array_keys($items));
+            }
+        }
+        $known = [...array_keys($items), ...array_map(static fn (PlaceRule $rule): string => $rule->key, $rules), ...self::ALWAYS];
+        foreach ($excepted as $one) {
+            \in_array($one->key, $known, true) || throw BadKitSheet::exceptsNothing($one->key, self::ALWAYS);
         }
     }
 

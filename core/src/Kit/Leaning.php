@@ -14,8 +14,9 @@ final readonly class Leaning
     /**
      * @param array<string, list<string>> $on    by the formula name of a cut or the key of an item
      * @param array<string, ItemEdge>     $edges by the name that formulas have
+     * @param array<string, Item>         $items by key
      */
-    private function __construct(private array $on, private array $edges)
+    private function __construct(private array $on, private array $edges, private array $items)
     {
     }
 
@@ -35,10 +36,16 @@ final readonly class Leaning
         foreach ($items as $item) {
             $on[$item->key] = self::ofItem($item, $edges);
         }
-        $leaning = new self($on, $edges);
+        $leaning = new self($on, $edges, $items);
         $leaning->ensureNoCircle();
 
         return $leaning;
+    }
+
+    /** Of all items, whether or not they are on this job. */
+    public function itemOf(string $edge): ?Item
+    {
+        return $this->items[$this->edges[$edge]->item ?? ''] ?? null;
     }
 
     /** @return list<string> the keys of the items that a place is worked out from, by way of others too */

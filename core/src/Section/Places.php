@@ -11,6 +11,7 @@ use Berm\Core\Cable\End;
 use Berm\Core\Cable\Where;
 use Berm\Core\CoreError;
 use Berm\Core\Formula\Formula;
+use Berm\Core\Formula\MissingValue;
 use Berm\Core\Formula\Values;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\Feature;
@@ -272,7 +273,12 @@ final class Places
      */
     public function evaluate(Formula $formula, CableEnd $cable, array $more = []): Locus
     {
-        return $formula->locus($this->values($cable)->withAll($more));
+        try {
+            return $formula->locus($this->values($cable)->withAll($more));
+        } catch (MissingValue $missing) {
+            $left = $this->assembly->sheet->leftOut($missing->name);
+            throw null === $left ? $missing : CannotBeLaid::fromWhatIsLeftOut($formula, $missing->name, $left);
+        }
     }
 
     /** What formulas are worked out with at one end, places and all. */

@@ -128,7 +128,7 @@ final readonly class RadialRulings
                 $best = [Length::nearestToMillimetres($of(Turn::atRest())), $margin, $stretch];
             }
         }
-        $window = null !== $min && null !== $max ? Range::between($min, $max) : (null === $max ? Range::atLeast(
+        $window = null !== $min && null !== $max ? Rulings::between($rule, $min, $max) : (null === $max ? Range::atLeast(
             $min ?? Length::ofNanometres(0),
         ) : Range::atMost($max));
 

@@ -189,10 +189,16 @@ final readonly class Rulings
         [$min, $max] = [$limit($rule->min), $limit($rule->max)];
 
         return match (true) {
-            null !== $min && null !== $max => Range::between($min, $max),
+            null !== $min && null !== $max => self::between($rule, $min, $max),
             null !== $max => $rule->kind->isWithin() ? Range::between(Length::ofNanometres(0), $max) : Range::atMost($max),
             default => Range::atLeast($min ?? Length::ofNanometres(0)),
         };
+    }
+
+    /** @throws CannotBeLaid */
+    public static function between(PlaceRule $rule, Length $min, Length $max): Range
+    {
+        return $max->isLessThan($min) ? throw CannotBeLaid::upsideDown($rule, $min, $max) : Range::between($min, $max);
     }
 
     private function ruling(PlaceRule $rule, string $name, string $of, ?End $end, Locus $value, Margin $margin, CableEnd $cable): Ruling
