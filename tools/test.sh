@@ -7,7 +7,13 @@ what=${1:-all}
 wants() { [ "$what" = all ] || [ "$what" = "$1" ]; }
 step() { printf '\n== %s\n' "$*"; }
 
-# The page's tests and those of the core take turns at two processors: side by side.
+# Two processors: the page's tests run beside the static checks, those of the core beside those of the application.
+beside() { "$1" > "$state/$1.log" 2>&1 & }
+joined() { wait "$2" || { cat "$state/$1.log"; die "$3: see above"; }; cat "$state/$1.log"; }
+core() {
+  step "The core"
+  vendor/bin/phpunit --testsuite core --no-progress
+}
 page() {
   step "The page: types, rules, format, unit tests"
   (cd web && npx --no-install tsc --noEmit && npx --no-install eslint . && npx --no-install prettier --check --log-level warn . && npx --no-install vitest run)
@@ -16,10 +22,9 @@ page() {
   node tools/json-schemas.mjs
 }
 tools/build.sh
-beside=
 if [ "$what" = all ]; then
-  page > "$state/page.log" 2>&1 &
-  beside=$!
+  beside page
+  page=$!
 elif wants web || wants static; then
   page
 fi
@@ -33,13 +38,12 @@ if wants static; then
   APP_ENV=dev APP_DEBUG=1 APP_SECRET=static DATABASE_URL='postgresql://nobody@127.0.0.1/none?serverVersion=15' php bin/console cache:warmup --quiet
   vendor/bin/phpstan analyse --memory-limit=2G --no-progress
 fi
-if wants core; then
-  step "The core"
-  vendor/bin/phpunit --testsuite core --no-progress
-fi
-if [ -n "$beside" ]; then
-  wait "$beside" || { cat "$state/page.log"; die "the page is not as it should be: see above"; }
-  cat "$state/page.log"
+if [ "$what" = all ]; then
+  joined page "$page" "the page is not as it should be"
+  beside core
+  core=$!
+elif wants core; then
+  core
 fi
 if wants app || wants journey || wants fuzz; then
   step "A database for the tests"
@@ -51,6 +55,7 @@ if wants app; then
   step "The application, against PostgreSQL"
   vendor/bin/phpunit --testsuite app --no-progress
 fi
+[ "$what" != all ] || joined core "$core" "the core is not as it should be"
 if wants journey || wants fuzz; then
   step "The whole path, in a browser"
   port=$(free_port)

@@ -115,7 +115,9 @@ final class Built
             CheckKind::Length => new Measured(self::reading($this->length($task))),
             CheckKind::Count => new Counted(self::count($task)),
             CheckKind::Torque => new Tightened(
-                $question instanceof TorqueWithin ? $question->least ?? $question->most ?? Torque::parse('40 N·m') : Torque::parse('40 N·m'),
+                $question instanceof TorqueWithin
+                    ? $question->least ?? $question->most ?? Torque::parse('40 N·m')
+                    : Torque::parse('40 N·m'),
             ),
             CheckKind::Wait => Waited::itOut(),
             CheckKind::Note => new Noted('B-77'),
@@ -129,7 +131,9 @@ final class Built
         $window = $task->window ?? Range::atLeast(Length::ofNanometres(0));
         $nominal = $task->possible?->length->nominal;
         $middle = null === $window->min || null === $window->max ? null : $window->min->plus($window->max)->dividedBy(2, Rounding::Nearest);
-        $length = null !== $nominal && $window->contains($nominal) ? $nominal : $middle ?? $window->min ?? $window->max ?? Length::ofNanometres(0);
+        $length = null !== $nominal && $window->contains($nominal)
+            ? $nominal
+            : $middle ?? $window->min ?? $window->max ?? Length::ofNanometres(0);
 
         return $length->isNegative() ? Length::ofNanometres(0) : $length;
     }
@@ -157,6 +161,8 @@ final class Built
     /** @return list<Cut> */
     public function cuts(): array
     {
-        return array_values(array_unique(array_map(static fn (Mark $mark): Cut => $mark->place->cut, $this->plan?->markOut?->all() ?? []), \SORT_REGULAR));
+        return array_values(
+            array_unique(array_map(static fn (Mark $mark): Cut => $mark->place->cut, $this->plan?->markOut?->all() ?? []), \SORT_REGULAR),
+        );
     }
 }

@@ -18,7 +18,8 @@ final class OddRequestsTest extends ApiTestCase
     {
         $job = '/api/jobs/'.self::HALF_CUT;
         foreach ([
-            '/api/cables' => ['search', 'unit', 'page', 'perPage'], '/api/cables.csv' => ['search'], '/api/connectors' => ['search', 'page'],
+            '/api/cables' => ['search', 'unit', 'page', 'perPage'], '/api/cables.csv' => ['search'],
+            '/api/connectors' => ['search', 'page'],
             '/api/boxes' => ['kit', 'size', 'job', 'page'], '/api/tools' => ['page'], '/api/jobs' => ['page', 'perPage'],
             "$job/kits" => ['page'], "$job/connectors" => ['page'], "$job/record.pdf" => ['unit'],
         ] as $path => $keys) {

@@ -86,8 +86,11 @@ final class KitsTest extends TestCase
             ] as $row => $figure) {
                 $page->fill("$row, M", $figure);
             }
-            foreach (['Length as supplied' => '400 mm', 'Bore, expanded' => '38 mm ± 1 mm', 'Bore, recovered' => '12 mm'] as $row => $figure) {
-                $page->choose('Another figure', "Stock: Stress tube: $row")->press('Add: Another figure')->fill("Stock: Stress tube $row, M", $figure);
+            foreach ([
+                'Length as supplied' => '400 mm', 'Bore, expanded' => '38 mm ± 1 mm', 'Bore, recovered' => '12 mm',
+            ] as $row => $figure) {
+                $page->choose('Another figure', "Stock: Stress tube: $row")->press('Add: Another figure')
+                    ->fill("Stock: Stress tube $row, M", $figure);
             }
             $page->see('Kept. Nothing is wrong with it.')->press('In words')->see('Stress tube')->assertAccessible();
         } finally {

@@ -51,7 +51,9 @@ final class RuleValues
     public static function inexact(CableEnd $cable, Causes $causes): array
     {
         $over = static fn (LayerKind $layer): ?Locus => $causes->diameter($cable, $layer);
-        $wall = static fn (LayerKind $inner, LayerKind $outer): ?Locus => null === $over($inner) ? null : $over($outer)?->minus($over($inner))->times(0.5);
+        $wall = static fn (LayerKind $inner, LayerKind $outer): ?Locus => null === $over($inner)
+            ? null
+            : $over($outer)?->minus($over($inner))->times(0.5);
 
         return array_filter([
             'connector_diameter' => $causes->connectorDiameter(),

@@ -71,7 +71,9 @@ enum EventKind: string
         };
     }
 
-    /** Who may take it back; null for what tells of the log itself. What somebody let stand, nobody takes back who could not have let it. */
+    /**
+     * Who may take it back; null for what tells of the log itself. What somebody let stand, nobody takes back who could not have let it.
+     */
     public function withdrawer(): ?Writer
     {
         return match (true) {

@@ -52,7 +52,10 @@ final class Completion
     {
         $layer = $standard[$kind->value] ?? null;
         $under = null === $beneath ? null : $standard[$beneath->kind->value] ?? null;
-        if (null === $layer || null === $beneath || null === $under || Basis::Computed === $beneath->basis && $beneath->diameter->equals($under->diameter)) {
+        if (null === $layer
+            || null === $beneath
+            || null === $under
+            || Basis::Computed === $beneath->basis && $beneath->diameter->equals($under->diameter)) {
             return $layer;
         }
         if (LayerKind::LaidUpCores === $kind) {

@@ -11,7 +11,8 @@ use Berm\Core\Place\Keyed;
 final readonly class CheckPlace implements Keyed
 {
     private function __construct(
-        public string $stage, public string $check, public Where $where, /** From 1; null where it is made but once there. */ public ?int $number,
+        public string $stage, public string $check, public Where $where,
+        /** From 1; null where it is made but once there. */ public ?int $number,
     ) {
     }
 

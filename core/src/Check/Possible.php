@@ -32,7 +32,10 @@ final readonly class Possible
 
         return $by->isNegative() ? Sentence::of(
             '{is}: this cannot be, for the cuts, the items and the other readings leave {least} to {most}. Measure again, and look at what was measured before.',
-            ['is' => $reading->value, 'least' => Length::largest(Length::ofNanometres(0), $this->length->leastLength()), 'most' => $this->length->mostLength()],
+            [
+                'is' => $reading->value, 'least' => Length::largest(Length::ofNanometres(0), $this->length->leastLength()),
+                'most' => $this->length->mostLength(),
+            ],
         ) : null;
     }
 

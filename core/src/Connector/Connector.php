@@ -45,7 +45,8 @@ final readonly class Connector
         string $method,
         Specification $specification,
     ): self {
-        if (Fixing::Crimp === $fixing && null !== $specification->bolts || Fixing::ShearBolt === $fixing && null !== $barrels->first->crimps) {
+        if (Fixing::Crimp === $fixing && null !== $specification->bolts
+            || Fixing::ShearBolt === $fixing && null !== $barrels->first->crimps) {
             throw ImpossibleConnector::fixedOtherwise($fixing);
         }
         if (null !== $specification->pad && ConnectorKind::Joint === $kind) {

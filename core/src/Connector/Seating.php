@@ -15,7 +15,10 @@ final readonly class Seating
         public Length $short,
         /** Of the connector's diameter. */
         public Tolerance $diameter,
-        /** The part of a barrel's growth that moves its conductor away; what is left grows over the conductor and closes the gap at its mouth. */
+        /**
+         * The part of a barrel's growth that moves its conductor away; what is left grows over the conductor and closes the gap at its
+         * mouth.
+         */
         public float $share,
     ) {
     }

@@ -27,8 +27,8 @@ use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Toleranced;
 
 /**
- * Kit sheets as they were written first: parts with a bore, and contents beside them. Each part becomes an item and the stock that it is made
- * of, under one key; what such a sheet does not say (how well a hand sets it, how its length may differ) stays unsaid.
+ * Kit sheets as they were written first: parts with a bore, and contents beside them. Each part becomes an item and the stock that it is
+ * made of, under one key; what such a sheet does not say (how well a hand sets it, how its length may differ) stays unsaid.
  *
  * @internal
  */
@@ -46,8 +46,12 @@ final class FirstEdition
         $isNested = $file->has('nested') && $file->flag('nested');
         $when = $formulas->condition($file);
         $from = $formulas->length($file, 'from');
-        $rules = [...self::laps($file, $key), ...$file->list('coverage', static fn (Fields $rule): PlaceRule => self::coverage($rule, $key))];
-        $placing = Side::Across === $side && AccessoryFunction::Joint === $application->function ? Placing::fromCentre($from) : Placing::from($from);
+        $rules = [
+            ...self::laps($file, $key), ...$file->list('coverage', static fn (Fields $rule): PlaceRule => self::coverage($rule, $key)),
+        ];
+        $placing = Side::Across === $side && AccessoryFunction::Joint === $application->function
+            ? Placing::fromCentre($from)
+            : Placing::from($from);
         $item = new Item(
             $key, $name, self::nature($kind, $application->technology), self::class($kind), $key, $side, $isPerCore, $when, $placing,
             Length::ofNanometres(0), null, null, null, $parkOn, $isNested, '', [], $rules, $file->optionalText('reason', 400),
@@ -76,7 +80,9 @@ final class FirstEdition
     private static function tube(Fields $file): array
     {
         $optional = array_filter(
-            [Property::InstalledLength, Property::Wall, Property::Pitch], static fn (Property $property): bool => $file->has($property->value),
+            [
+                Property::InstalledLength, Property::Wall, Property::Pitch,
+            ], static fn (Property $property): bool => $file->has($property->value),
         );
         $properties = [];
         foreach ([Property::Length, Property::ExpandedBore, Property::RecoveredBore, ...$optional] as $property) {

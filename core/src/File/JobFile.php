@@ -36,7 +36,9 @@ final readonly class JobFile
         $said = $file->has('said') ? SaidFile::read($file, $kit[0] ?? null) : [];
         $log = $file->list('log', LogFile::readEntry(...), 5000);
 
-        return new self(new Job($name, $function, $unit, Fields::got($cables), $kit[0] ?? null, $kit[1] ?? null, $connector, $site, $said), $log);
+        return new self(
+            new Job($name, $function, $unit, Fields::got($cables), $kit[0] ?? null, $kit[1] ?? null, $connector, $site, $said), $log,
+        );
     }
 
     /** @return array<string, mixed> */

@@ -43,7 +43,8 @@ final class KitItemFile
             $file->has('nested') && $file->flag('nested'),
             $file->optionalText('partOf', 40),
             $file->list('features', static fn (Fields $feature): Feature => new Feature(
-                $feature->text('key', 40), $feature->text('name', 80), $formulas->length($feature, 'from'), $formulas->length($feature, 'to'),
+                $feature->text('key', 40), $feature->text('name', 80), $formulas->length($feature, 'from'),
+                $formulas->length($feature, 'to'),
             )),
             $file->list('rules', static fn (Fields $rule): PlaceRule => PlaceRuleFile::readOfItem($rule, $key, $formulas)),
             $file->optionalText('reason', 400),
@@ -129,6 +130,8 @@ final class KitItemFile
     /** @return array<string, mixed> */
     private static function writeWinding(Winding $winding): array
     {
-        return ['manner' => $winding->manner->value, ...(null === $winding->to ? ['passes' => $winding->passes] : ['to' => $winding->to->text])];
+        return [
+            'manner' => $winding->manner->value, ...(null === $winding->to ? ['passes' => $winding->passes] : ['to' => $winding->to->text]),
+        ];
     }
 }

@@ -48,7 +48,8 @@ final class KitSheetFile
             : StageFile::read($stage, $forPlaces));
 
         return KitSheet::of(
-            $revision, $name, $maker, $application, $takes, $shelf, $sizes, $mayOverlap, $rules, $items, $stock, $placeRules, $asked, $excepted, $stages,
+            $revision, $name, $maker, $application, $takes, $shelf, $sizes, $mayOverlap, $rules, $items, $stock, $placeRules, $asked,
+            $excepted, $stages,
             $isFirst ? 1 : 2,
         );
     }
@@ -95,7 +96,9 @@ final class KitSheetFile
     /** @return list<string> named lengths of its sizes, whether or not these can be read */
     private static function dimensions(Fields $file): array
     {
-        return array_values(array_unique(array_merge([], ...$file->peek('sizes', static fn (Fields $size): array => $size->keys('dimensions')))));
+        return array_values(
+            array_unique(array_merge([], ...$file->peek('sizes', static fn (Fields $size): array => $size->keys('dimensions')))),
+        );
     }
 
     /** @return list<string> the edges of items and of their features as formulas have them, whether or not these can be read */
@@ -116,7 +119,9 @@ final class KitSheetFile
     {
         if (!$isFirst) {
             return [
-                $file->list('items', static fn (Fields $item): Item => KitItemFile::read($item, $formulas)), $file->list('stock', StockFile::read(...)),
+                $file->list(
+                    'items', static fn (Fields $item): Item => KitItemFile::read($item, $formulas),
+                ), $file->list('stock', StockFile::read(...)),
             ];
         }
         $parts = $file->list('parts', static fn (Fields $part): array => FirstEdition::part($part, $formulas, $application));
@@ -128,7 +133,10 @@ final class KitSheetFile
     private static function vocabulary(Fields $file, array $names): Vocabulary
     {
         foreach ($names as $name) {
-            if (1 !== preg_match('/\A[a-z][a-z0-9_]{1,40}\z/', $name) || Vocabulary::withDimensions([])->isBuiltIn($name) || str_starts_with($name, 'cut_') || str_starts_with($name, 'other_')) {
+            if (1 !== preg_match('/\A[a-z][a-z0-9_]{1,40}\z/', $name)
+                || Vocabulary::withDimensions([])->isBuiltIn($name)
+                || str_starts_with($name, 'cut_')
+                || str_starts_with($name, 'other_')) {
                 $file->problem(
                     'sizes[0].dimensions.'.$name,
                     'cannot be used as a name: take lower-case letters, digits and underscores, and not a name that formulas have already.',

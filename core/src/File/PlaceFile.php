@@ -30,7 +30,8 @@ final class PlaceFile
     public static function readCheck(Fields $file): CheckPlace
     {
         return CheckPlace::of(
-            $file->text('stage', 40), $file->text('check', 40), self::where($file), $file->has('number') ? $file->integer('number', 1, 40) : null,
+            $file->text('stage', 40), $file->text('check', 40), self::where($file),
+            $file->has('number') ? $file->integer('number', 1, 40) : null,
         );
     }
 

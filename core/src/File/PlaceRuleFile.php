@@ -31,7 +31,8 @@ final class PlaceRuleFile
         }
 
         return PlaceRule::ofItem(
-            $item, $kind, $of, $formulas->optionalLength($file, 'min'), self::max($file, $kind, $formulas), $file->optionalText('reason', 400),
+            $item, $kind, $of, $formulas->optionalLength($file, 'min'), self::max($file, $kind, $formulas),
+            $file->optionalText('reason', 400),
             $file->optionalText('by', 40), $formulas->condition($file),
         );
     }
@@ -48,7 +49,8 @@ final class PlaceRuleFile
         }
 
         return PlaceRule::ofSheet(
-            $file->text('key', 40), $kind, $file->texts('items', 40), $file->has('of') ? Place::named($file->text('of', 40)) : null, $from, $to,
+            $file->text('key', 40), $kind, $file->texts('items', 40), $file->has('of') ? Place::named($file->text('of', 40)) : null, $from,
+            $to,
             $file->has('side') ? $file->choice('side', Side::class) : Side::EachEnd, $formulas->optionalLength($file, 'min'),
             self::max($file, $kind, $formulas), $file->choices('classes', ElectricalClass::class), $formulas->condition($file),
             $file->text('reason', 400),

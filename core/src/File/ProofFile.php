@@ -41,7 +41,9 @@ final class ProofFile
     {
         $jobs = [];
         foreach ($report->shortfalls as $i => $one) {
-            $jobs = null === $one->corner ? $jobs : [...$jobs, \sprintf('%02d-%s', $i + 1, $one->fault->value) => (new JobFile($one->corner->job, []))->write()];
+            $jobs = null === $one->corner ? $jobs : [
+                ...$jobs, \sprintf('%02d-%s', $i + 1, $one->fault->value) => (new JobFile($one->corner->job, []))->write(),
+            ];
         }
 
         return $jobs;

@@ -47,13 +47,16 @@ final class StageFile
         $cuts = array_map(static fn (Cut $cut): Step => Step::cut($cut), $file->choices('cuts', Cut::class));
         $connector = $file->has('fitsConnector') && $file->flag('fitsConnector') ? [Step::connector()] : [];
         $steps = [
-            ...$says, ...$of(StepKind::Park, 'parks'), ...$cuts, ...$connector, ...$of(StepKind::Set, 'installs'), ...$of(StepKind::Use, 'uses'),
+            ...$says, ...$of(StepKind::Park, 'parks'), ...$cuts, ...$connector, ...$of(StepKind::Set, 'installs'),
+            ...$of(StepKind::Use, 'uses'),
             ...$checks,
         ];
 
         return Stage::of(
-            $file->text('key', 40), $file->text('title', 120), $formulas->condition($file), Scope::Whole, $file->texts('cautions', 400), $steps,
-            $file->has('oneWay') && $file->flag('oneWay'), $file->has('holdPoint') && $file->flag('holdPoint'), $file->optionalText('reason', 400),
+            $file->text('key', 40), $file->text('title', 120), $formulas->condition($file), Scope::Whole, $file->texts('cautions', 400),
+            $steps,
+            $file->has('oneWay') && $file->flag('oneWay'), $file->has('holdPoint') && $file->flag('holdPoint'),
+            $file->optionalText('reason', 400),
         );
     }
 
@@ -66,7 +69,9 @@ final class StageFile
             throw new Skipped();
         }
         $kind = $kinds[0];
-        $duration = static fn (string $key): ?Duration => $file->has($key) ? $file->parsed($key, Duration::parse(...), Duration::ofSeconds(1)) : null;
+        $duration = static fn (string $key): ?Duration => $file->has($key) ? $file->parsed(
+            $key, Duration::parse(...), Duration::ofSeconds(1),
+        ) : null;
         [$work, $wait] = [$duration('work'), $duration('wait')];
 
         return match ($kind) {

@@ -58,7 +58,8 @@ final readonly class DiameterNeed
             if (null !== $bore && \in_array($end, $item->parkOn, true) && !self::isOnBundle($sheet, $item, $end)) {
                 $isOnCore = $item->isPerCore && Cores::Three === $sheet->takes($end)->cores;
                 $needs[] = new self(
-                    Criterion::ParkedBore, Seat::Passing, $isOnCore ? LayerKind::InsulationScreen : LayerKind::Oversheath, Range::atMost($bore),
+                    Criterion::ParkedBore, Seat::Passing, $isOnCore ? LayerKind::InsulationScreen : LayerKind::Oversheath,
+                    Range::atMost($bore),
                     \sprintf('the %s, expanded,', lcfirst($item->name)), $item->when,
                 );
             }

@@ -174,8 +174,8 @@ final readonly class Formula
     }
 
     /**
-     * "5 mm", "1.5 in", "1 1/4 in", "5,5 mm", "95 mm²" and "15 kV" are written as in the leaflet; the expression library knows function calls
-     * only.
+     * "5 mm", "1.5 in", "1 1/4 in", "5,5 mm", "95 mm²" and "15 kV" are written as in the leaflet; the expression library knows function
+     * calls only.
      */
     private static function literalsAsCalls(string $text): string
     {

@@ -14,8 +14,9 @@ use Symfony\Component\ExpressionLanguage\Node\Node;
 use Symfony\Component\ExpressionLanguage\Node\UnaryNode;
 
 /**
- * Works out a formula of a length with the causes of the lengths that it uses: sums and multiples keep them, max and min keep their arms, and
- * a condition that can turn out either way gives either of its lengths. Of a product or a quotient of two lengths only the nominal is taken.
+ * Works out a formula of a length with the causes of the lengths that it uses: sums and multiples keep them, max and min keep their arms,
+ * and a condition that can turn out either way gives either of its lengths. Of a product or a quotient of two lengths only the nominal is
+ * taken.
  *
  * @internal
  */

@@ -87,8 +87,8 @@ final readonly class Vocabulary
     }
 
     /**
-     * What places, rules and checks may use too: the item's own length, the cuts of the other end, the connector's mouth and middle, and the
-     * edges of items.
+     * What places, rules and checks may use too: the item's own length, the cuts of the other end, the connector's mouth and middle, and
+     * the edges of items.
      *
      * @param list<string> $edges
      */
@@ -135,6 +135,8 @@ final readonly class Vocabulary
             default => null,
         };
 
-        return null === $enum ? $this->texts[$name] ?? null : array_map(static fn (\BackedEnum $case): string => $case->value, $enum::cases());
+        return null === $enum ? $this->texts[$name] ?? null : array_map(
+            static fn (\BackedEnum $case): string => $case->value, $enum::cases(),
+        );
     }
 }

@@ -63,6 +63,8 @@ final readonly class Job
 
     public function withKit(KitSheet $sheet, KitSize $size): self
     {
-        return new self($this->name, $this->function, $this->unit, $this->cables, $sheet, $size, $this->connector, $this->site, $this->said);
+        return new self(
+            $this->name, $this->function, $this->unit, $this->cables, $sheet, $size, $this->connector, $this->site, $this->said,
+        );
     }
 }

@@ -71,7 +71,9 @@ final readonly class Item
     public function formulas(): array
     {
         return [
-            ...array_values(array_filter([$this->when, $this->size, $this->winding?->to], static fn (?Formula $formula): bool => null !== $formula)),
+            ...array_values(
+                array_filter([$this->when, $this->size, $this->winding?->to], static fn (?Formula $formula): bool => null !== $formula),
+            ),
             ...$this->placing->formulas(),
             ...array_merge([], ...array_map(static fn (Feature $feature): array => [$feature->from, $feature->to], $this->features)),
             ...array_merge([], ...array_map(static fn (PlaceRule $rule): array => $rule->formulas(), $this->rules)),

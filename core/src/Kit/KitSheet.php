@@ -204,7 +204,9 @@ final readonly class KitSheet
         $ends = \count($this->application->function->ends());
         $ofItem = static fn (Item $item): int => $stock->inRow() * ($item->isPerCore ? $cores : 1) * (Side::EachEnd === $item->side ? $ends : 1);
 
-        return array_sum(array_map($ofItem, array_values(array_filter($this->items, static fn (Item $item): bool => $item->stock === $stock->key))));
+        return array_sum(
+            array_map($ofItem, array_values(array_filter($this->items, static fn (Item $item): bool => $item->stock === $stock->key))),
+        );
     }
 
     /**
@@ -382,7 +384,8 @@ final readonly class KitSheet
     private static function ensureStock(array $items, array $stock): void
     {
         foreach ($items as $item) {
-            '' === $item->stock || isset($stock[$item->stock]) || throw BadKitSheet::madeOfNothing($item->key, $item->stock, array_keys($stock));
+            '' === $item->stock || isset($stock[$item->stock])
+                || throw BadKitSheet::madeOfNothing($item->key, $item->stock, array_keys($stock));
             '' === $item->partOf || isset($items[$item->partOf]) || throw BadKitSheet::partOfNothing($item->key, $item->partOf);
         }
     }

@@ -74,7 +74,9 @@ final readonly class Leaning
     private static function ofItem(Item $item, array $edges): array
     {
         $inside = array_merge([], ...array_map(static fn (Feature $one): array => [$one->from, $one->to], $item->features));
-        $names = array_merge([], ...array_map(static fn (Formula $one): array => $one->names(), [...$item->placing->formulas(), ...$inside]));
+        $names = array_merge(
+            [], ...array_map(static fn (Formula $one): array => $one->names(), [...$item->placing->formulas(), ...$inside]),
+        );
         $centre = $item->placing->centredOn;
         $cut = $centre?->cut();
 

@@ -10,8 +10,8 @@ use Berm\Core\Place\Place;
 /**
  * How the place of an item is given.
  *
- * From and to are distances from the end of the conductor. Of an item on one end, from is its edge towards the connector or lug and to the one
- * towards the cable; of one across a joint, from lies on end A and to on end B.
+ * From and to are distances from the end of the conductor. Of an item on one end, from is its edge towards the connector or lug and to
+ * the one towards the cable; of one across a joint, from lies on end A and to on end B.
  */
 final readonly class Placing
 {
@@ -60,6 +60,8 @@ final readonly class Placing
     /** @return list<Formula> */
     public function formulas(): array
     {
-        return array_values(array_filter([$this->from, $this->to, $this->fromCentre], static fn (?Formula $formula): bool => null !== $formula));
+        return array_values(
+            array_filter([$this->from, $this->to, $this->fromCentre], static fn (?Formula $formula): bool => null !== $formula),
+        );
     }
 }

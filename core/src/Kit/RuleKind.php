@@ -50,7 +50,8 @@ enum RuleKind: string
     {
         return match ($this) {
             self::Passes, self::Grips, self::Wall, self::Build, self::Interference => true,
-            self::Laps, self::Covers, self::Butts, self::Gap, self::EndsShortOf, self::CentredOn, self::ClearOf, self::Distance, self::NoBare,
+            self::Laps, self::Covers, self::Butts, self::Gap, self::EndsShortOf, self::CentredOn, self::ClearOf, self::Distance,
+            self::NoBare,
             self::Reaches, self::SameOn => false,
         };
     }

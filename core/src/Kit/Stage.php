@@ -62,7 +62,9 @@ final readonly class Stage
         $this->takesOff = $keys(StepKind::Off);
         $this->cuts = array_values(array_filter(array_map(static fn (Step $step): ?Cut => $step->cut, $steps)));
         $this->checks = array_values(array_filter(array_map(static fn (Step $step): ?Check => $step->check, $steps)));
-        $this->does = array_values(array_filter(array_map(static fn (Step $step): string => $step->text, $steps), static fn (string $text): bool => '' !== $text));
+        $this->does = array_values(
+            array_filter(array_map(static fn (Step $step): string => $step->text, $steps), static fn (string $text): bool => '' !== $text),
+        );
         $this->fitsConnector = [] !== array_filter($steps, static fn (Step $step): bool => StepKind::Connector === $step->kind);
     }
 
@@ -71,7 +73,8 @@ final readonly class Stage
      * @param list<Step>   $steps
      */
     public static function of(
-        string $key, string $title, ?Formula $when, Scope $scope, array $cautions, array $steps, bool $isOneWay, bool $isHoldPoint, string $reason,
+        string $key, string $title, ?Formula $when, Scope $scope, array $cautions, array $steps, bool $isOneWay, bool $isHoldPoint,
+        string $reason,
     ): self {
         return new self($key, $title, $when, $scope, $cautions, $steps, $isOneWay, $isHoldPoint, $reason);
     }
@@ -97,7 +100,9 @@ final readonly class Stage
     {
         $ofChecks = array_map(static fn (Check $check): array => [$check->when, ...$check->question->formulas()], $this->checks);
 
-        return array_values(array_filter([$this->when, ...array_merge([], ...$ofChecks)], static fn (?Formula $formula): bool => null !== $formula));
+        return array_values(
+            array_filter([$this->when, ...array_merge([], ...$ofChecks)], static fn (?Formula $formula): bool => null !== $formula),
+        );
     }
 
     public function makes(Cut $cut, End $end): bool

@@ -60,7 +60,9 @@ enum StockKind: string
     /** A tube, body or sleeve with a bore: it goes round the cable as a whole. */
     public function isRound(): bool
     {
-        return \in_array(Property::ExpandedBore, $this->properties(), true) && \in_array(Property::RecoveredBore, $this->properties(), true);
+        return \in_array(Property::ExpandedBore, $this->properties(), true) && \in_array(
+            Property::RecoveredBore, $this->properties(), true,
+        );
     }
 
     public function label(): string
@@ -73,13 +75,16 @@ enum StockKind: string
     {
         return match ($this) {
             self::StressTube, self::InsulatingTube, self::DualWallTube, self::ConductiveTube, self::AntiTrackTube, self::OilBarrierTube,
-            self::ReinforcingTube, self::ShimTube, self::SealTube, self::ColdShrinkBody, self::PremouldedBody, self::Housing, self::Breakout,
+            self::ReinforcingTube, self::ShimTube, self::SealTube, self::ColdShrinkBody, self::PremouldedBody, self::Housing,
+            self::Breakout,
             self::Boot, self::Shed, self::OuterSleeve => [
-                Property::Length, Property::Change, Property::InstalledLength, Property::ExpandedBore, Property::RecoveredBore, Property::Wall,
+                Property::Length, Property::Change, Property::InstalledLength, Property::ExpandedBore, Property::RecoveredBore,
+                Property::Wall,
                 Property::Outside, Property::Row, Property::Pitch,
             ],
             self::WraparoundSleeve, self::ArmourCage => [
-                Property::Length, Property::Change, Property::InstalledLength, Property::ExpandedBore, Property::RecoveredBore, Property::Wall,
+                Property::Length, Property::Change, Property::InstalledLength, Property::ExpandedBore, Property::RecoveredBore,
+                Property::Wall,
                 Property::Thickness, Property::Row, Property::Pitch,
             ],
             self::Mesh => [

@@ -27,7 +27,9 @@ final readonly class Takes
     {
         return match ($cut) {
             Cut::LeadSheath => \in_array(MetallicScreen::LeadSheath, $this->screens, true),
-            Cut::Belt => [] !== array_filter($this->insulations, static fn (InsulationMaterial $material): bool => !$material->isExtruded()),
+            Cut::Belt => [] !== array_filter(
+                $this->insulations, static fn (InsulationMaterial $material): bool => !$material->isExtruded(),
+            ),
             Cut::MetallicScreen => [MetallicScreen::LeadSheath] !== $this->screens,
             Cut::Armour => [Armour::None] !== $this->armours,
             Cut::Oversheath, Cut::Bedding, Cut::InsulationScreen, Cut::Insulation => true,

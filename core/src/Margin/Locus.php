@@ -192,8 +192,8 @@ final readonly class Locus
     /**
      * How far it lies above $limit: nominally, at the worst and likely.
      *
-     * Of the largest of several, the arm that has most left counts at the worst: no more is certain; of the smallest, and of either, the one
-     * that has least.
+     * Of the largest of several, the arm that has most left counts at the worst: no more is certain; of the smallest, and of either, the
+     * one that has least.
      */
     public function above(Length $limit): Margin
     {

@@ -10,8 +10,8 @@ final class Stretch
     /**
      * Outside, over what is $beneath mm across.
      *
-     * Source: textbook: the rubber's cross-section stays what it is, the length as installed being given by itself. Over less than its relaxed
-     * bore it hangs loose: its bore stays.
+     * Source: textbook: the rubber's cross-section stays what it is, the length as installed being given by itself. Over less than its
+     * relaxed bore it hangs loose: its bore stays.
      */
     public static function outside(float $beneath, float $relaxedBore, float $relaxedWall): float
     {

@@ -15,8 +15,9 @@ final readonly class Dim
      * @param array<string, array{float, float}> $shifts by the id of a cause: what it does to it at its least and at its most
      * @param array<string, Cause>               $causes by their id
      */
-    private function __construct(public float $nominal, public float $least, public float $most, private array $shifts, public array $causes)
-    {
+    private function __construct(
+        public float $nominal, public float $least, public float $most, private array $shifts, public array $causes,
+    ) {
     }
 
     public static function of(Locus $length): self

@@ -106,7 +106,9 @@ final class ProfileBuilder
         foreach ($placed as $one) {
             if ($one->from->nominal->nanometres <= $stretch->from && $stretch->to <= $one->to->nominal->nanometres) {
                 $passes = $this->passes($one, $over[0]);
-                $layering = null === $passes ? $this->layerings[spl_object_id($one)] ??= $this->layering($one, null) : $this->layering($one, $passes);
+                $layering = null === $passes
+                    ? $this->layerings[spl_object_id($one)] ??= $this->layering($one, null)
+                    : $this->layering($one, $passes);
                 $next = [$layering->outside($over[0], $rest), $layering->outside($over[1], $least), $layering->outside($over[2], $most)];
                 $stretch = $stretch->with(new Coat($one, $layering, $passes, $over[0], $next[0], $over[1], $next[1], $over[2], $next[2]));
                 $over = $next;
@@ -256,7 +258,9 @@ final class ProfileBuilder
         $strip = $this->strip($placed, $winding);
         $thickness = $this->dim($placed, Property::Thickness);
 
-        return null === $strip || null === $thickness ? Dim::exact(0.0) : $thickness->times($passes * $strip->perPass() / $strip->thickness);
+        return null === $strip || null === $thickness
+            ? Dim::exact(0.0)
+            : $thickness->times($passes * $strip->perPass() / $strip->thickness);
     }
 
     /** Null where the leaflet does not say how thick or wide it is. */
@@ -277,7 +281,9 @@ final class ProfileBuilder
         }
         $lap = $stock->size(Property::Lap)?->value->inMillimetres() ?? 0.0;
 
-        return new Strip($width, $thickness, $ratio, $winding->manner, Manner::Roll === $winding->manner ? 0.0 : min(0.9, $lap / ($width * $ratio)));
+        return new Strip(
+            $width, $thickness, $ratio, $winding->manner, Manner::Roll === $winding->manner ? 0.0 : min(0.9, $lap / ($width * $ratio)),
+        );
     }
 
     private function dim(PlacedItem $placed, Property $property): ?Dim

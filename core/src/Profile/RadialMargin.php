@@ -12,8 +12,8 @@ use Berm\Core\Margin\Margin;
 final class RadialMargin
 {
     /**
-     * What a cause takes is what it takes alone; at the worst all are against it together. Exact, since every one of these functions rises or
-     * falls with each dimension.
+     * What a cause takes is what it takes alone; at the worst all are against it together. Exact, since every one of these functions
+     * rises or falls with each dimension.
      *
      * @param list<Cause>           $causes
      * @param \Closure(Turn): float $margin in mm

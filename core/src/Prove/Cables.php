@@ -143,7 +143,9 @@ final readonly class Cables
         $round = static fn (Length $length): Length => Length::ofMicrometres($length->dividedBy(1000, Rounding::Nearest)->nanometres);
 
         return Construction::of(Revision::of('proof', 1), 'proof', Standards::nameFor($design), $design, array_map(
-            static fn (Layer $layer, Length $diameter): Layer => new Layer($layer->kind, $round($diameter), null, $layer->basis, $layer->source),
+            static fn (Layer $layer, Length $diameter): Layer => new Layer(
+                $layer->kind, $round($diameter), null, $layer->basis, $layer->source,
+            ),
             $layers, $diameters,
         ));
     }
@@ -163,7 +165,8 @@ final readonly class Cables
             try {
                 yield Design::of(
                     $this->takes->cores, $this->voltage, $isMetric ? null : InsulationLevel::Percent100, $conductor, $insulation,
-                    $insulation->isExtruded() ? InsulationScreen::Strippable : InsulationScreen::MetallisedPaper, $screen, $wires, $bedding, $armour,
+                    $insulation->isExtruded() ? InsulationScreen::Strippable : InsulationScreen::MetallisedPaper, $screen, $wires, $bedding,
+                    $armour,
                     $insulation->isExtruded() ? SheathMaterial::Pe : SheathMaterial::Serving,
                 );
             } catch (CoreError) {

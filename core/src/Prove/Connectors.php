@@ -41,7 +41,9 @@ final class Connectors
         foreach (['short' => $size->connectorLength->min, 'long' => $size->connectorLength->max] as $long => $length) {
             foreach (['thin' => $size->connectorDiameter->min, 'thick' => $size->connectorDiameter->max] as $thick => $diameter) {
                 foreach (Fixing::cases() as $fixing) {
-                    $connector = null === $length || null === $diameter ? null : self::make($size, $kind, $stop, $fixing, $length, $diameter);
+                    $connector = null === $length || null === $diameter
+                        ? null
+                        : self::make($size, $kind, $stop, $fixing, $length, $diameter);
                     $made = null === $connector ? $made : [...$made, "$long $thick {$fixing->label()}" => $connector];
                 }
             }
@@ -71,7 +73,8 @@ final class Connectors
         $pad = $isJoint ? null : new Pad($diameter->times(3)->dividedBy(2, Rounding::Up), 1, Length::ofMillimetres(13));
 
         return Connector::of(
-            Revision::of('proof', 1), 'proof', 'proof', $kind, $fixing, $isJoint ? Barrels::ofJoint($barrel, $barrel) : Barrels::ofLug($barrel),
+            Revision::of('proof', 1), 'proof', 'proof', $kind, $fixing,
+            $isJoint ? Barrels::ofJoint($barrel, $barrel) : Barrels::ofLug($barrel),
             $diameter, $whole, $isJoint ? null : $depth->plus(Length::ofMillimetres(35)), 'proof',
             new Specification(ConductorShape::cases(), null, $stop, CentreStop::Solid === $stop, $bolts, $pad, Seating::of()),
         );

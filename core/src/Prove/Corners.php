@@ -31,8 +31,8 @@ use Berm\Core\Site\Weather;
 /**
  * The corners of what a sheet takes: every size, with cables and connectors at their ends, in each branch that a formula reads.
  *
- * Factors that no formula reads together are not multiplied: cables with one layer alone thin or thick, and screens that nothing reads, meet
- * one connector only.
+ * Factors that no formula reads together are not multiplied: cables with one layer alone thin or thick, and screens that nothing reads,
+ * meet one connector only.
  *
  * @internal use Prover
  */
@@ -93,10 +93,13 @@ final readonly class Corners
     {
         $ends = [];
         foreach ($this->sheet->application->function->ends() as $i => $end) {
-            $ends[$end->value] = new CableEnd($end, $cables[$i] ?? $cables[0], self::measured($cables[$i] ?? $cables[0]), Length::ofMillimetres(4000));
+            $ends[$end->value] = new CableEnd(
+                $end, $cables[$i] ?? $cables[0], self::measured($cables[$i] ?? $cables[0]), Length::ofMillimetres(4000),
+            );
         }
         $job = new Job(
-            $this->sheet->name.', '.$size->label, $this->sheet->application->function, LengthUnit::Millimetre, $ends, $this->sheet, $size, $connector,
+            $this->sheet->name.', '.$size->label, $this->sheet->application->function, LengthUnit::Millimetre, $ends, $this->sheet, $size,
+            $connector,
             $site, $said,
         );
 
@@ -140,7 +143,9 @@ final readonly class Corners
         [$namesB, $i] = [array_keys($b), 0];
         foreach ($a as $name => $cable) {
             $other = $isOther ? $namesB[$i++ % max(1, \count($namesB))] ?? '' : $name;
-            $pairs[$isOther ? "$name beside $other" : $name] = isset($b[$other]) ? [[$cable, $b[$other]], !str_contains($name, 'alone')] : null;
+            $pairs[$isOther ? "$name beside $other" : $name] = isset($b[$other]) ? [
+                [$cable, $b[$other]], !str_contains($name, 'alone'),
+            ] : null;
         }
         [$first, $last] = [array_key_first($a), array_key_last($a)];
         if (!$isOther && null !== $first && null !== $last && $first !== $last) {
@@ -161,7 +166,9 @@ final readonly class Corners
         $takes = $this->sheet->takes(End::A);
         $application = $this->sheet->application;
         $places = $this->reads('place') && [] !== $application->places ? $application->places : [$application->places[0] ?? null];
-        $mountings = $this->reads('mounting') && [] !== $application->mountings ? $application->mountings : [$application->mountings[0] ?? null];
+        $mountings = $this->reads('mounting') && [] !== $application->mountings
+            ? $application->mountings
+            : [$application->mountings[0] ?? null];
         $branches = [];
         foreach ($takes->screens as $screen) {
             foreach ($this->reads('armour') ? $takes->armours : [$takes->armours[\count($takes->armours) - 1]] as $armour) {
@@ -216,7 +223,9 @@ final readonly class Corners
     private static function answers(Asked $asked): array
     {
         return AskedKind::Length === $asked->kind
-            ? array_values(array_filter([$asked->window?->min, $asked->window?->max], static fn (?Length $length): bool => null !== $length))
+            ? array_values(
+                array_filter([$asked->window?->min, $asked->window?->max], static fn (?Length $length): bool => null !== $length),
+            )
             : $asked->values;
     }
 

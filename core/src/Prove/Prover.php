@@ -37,7 +37,9 @@ final class Prover
         $faults = self::unused($sheet);
         foreach ($bySize as $label => $ofSize) {
             $faults = [] === $ofSize ? self::with($faults, new Shortfall(
-                Fault::NoCable, "size $label", Sentence::of('No cable of the standards is taken by size {size}.', ['size' => $label]), null, 1,
+                Fault::NoCable, "size $label", Sentence::of(
+                    'No cable of the standards is taken by size {size}.', ['size' => $label],
+                ), null, 1,
             )) : $faults;
         }
         $plans = 0;
@@ -52,7 +54,8 @@ final class Prover
                 }
             }
         }
-        usort($faults, static fn (Shortfall $one, Shortfall $other): int => ($one->worst->nanometres ?? \PHP_INT_MIN) <=> ($other->worst->nanometres ?? \PHP_INT_MIN));
+        $worst = static fn (Shortfall $one): int => $one->worst->nanometres ?? \PHP_INT_MAX;
+        usort($faults, static fn (Shortfall $one, Shortfall $other): int => $worst($one) <=> $worst($other));
 
         return new Report($plans, \count($all), $faults, $sheet->excepted);
     }
@@ -89,7 +92,9 @@ final class Prover
         $refused = array_filter($findings, static fn (Finding $one): bool => $one->stops && Outcome::DoesNotFit === $one->outcome);
 
         return array_values(array_map(
-            static fn (Finding $one): Shortfall => new Shortfall(Fault::DoesNotFit, $one->criterion->value, $one->reason, $corner, 1), $refused,
+            static fn (Finding $one): Shortfall => new Shortfall(
+                Fault::DoesNotFit, $one->criterion->value, $one->reason, $corner, 1,
+            ), $refused,
         ));
     }
 
@@ -109,7 +114,9 @@ final class Prover
     private static function rule(Ruling $ruling, Corner $corner): Shortfall
     {
         $of = implode(' ', array_filter(
-            [$ruling->place->item, $ruling->place->rule->label(), $ruling->place->of->key ?? ''], static fn (string $part): bool => '' !== $part,
+            [
+                $ruling->place->item, $ruling->place->rule->label(), $ruling->place->of->key ?? '',
+            ], static fn (string $part): bool => '' !== $part,
         ));
 
         return new Shortfall(Fault::NotProved, $of, $ruling->reason(), $corner, 1, $ruling->margin->worst, $ruling->proof());
@@ -121,13 +128,16 @@ final class Prover
         $faults = [];
         foreach ($plan->progress?->tasks() ?? [] as $task) {
             $possible = $task->possible;
-            if (null === $possible || null === $task->window || !$task->check?->question instanceof LengthWithin || $task->window->containsRange($possible->range())) {
+            if (null === $possible
+                || null === $task->window
+                || !$task->check?->question instanceof LengthWithin
+                || $task->window->containsRange($possible->range())) {
                 continue;
             }
             $faults[] = new Shortfall(Fault::CheckRefuses, "{$task->stage->key} {$task->check->key}", Sentence::of(
                 '{check}: it comes to {least} to {most}, and the check takes {limits}.', [
                     'check' => Sentence::plain($task->check->ask), 'least' => $possible->range()->min ?? $possible->length->nominal,
-                    'most' => $possible->range()->max ?? $possible->length->nominal, 'limits' => $task->limits ?? Sentence::plain('nothing'),
+                    'most' => $possible->length->mostLength(), 'limits' => $task->limits ?? Sentence::plain('nothing'),
                 ],
             ), $corner, 1);
         }
@@ -156,7 +166,9 @@ final class Prover
 
         return array_values(array_map(static fn (ParkingSide $side): Shortfall => new Shortfall(
             Fault::NoRoom, "end {$side->end->value}".($side->isOnCores ? ', on the cores' : ''),
-            Sentence::of('What is parked needs {needed}, and {free} is free.', ['needed' => $side->needed, 'free' => $side->free ?? $side->needed]),
+            Sentence::of(
+                'What is parked needs {needed}, and {free} is free.', ['needed' => $side->needed, 'free' => $side->free ?? $side->needed],
+            ),
             $corner, 1,
         ), $short));
     }

@@ -14,8 +14,8 @@ use Berm\Core\Margin\Locus;
 use Berm\Core\MarkOut\Cut;
 
 /**
- * What every accessory must keep, even if its sheet forgets: nothing energised or semiconducting bare between the metallic screens of a joint,
- * or from the metallic screen to the lug; sealed to the sheath; a paper's oil kept in. Common practice.
+ * What every accessory must keep, even if its sheet forgets: nothing energised or semiconducting bare between the metallic screens of a
+ * joint, or from the metallic screen to the lug; sealed to the sheath; a paper's oil kept in. Common practice.
  *
  * @internal use Section::of()
  */
@@ -98,7 +98,9 @@ final readonly class AlwaysRulings
             $size->stockOf($one->item)?->kind, [StockKind::OilBarrierTube, StockKind::Breakout, StockKind::SealingMastic], true,
         )));
 
-        return $this->ruled('oil', $cable->end, $this->cut($cable->end, Cut::Insulation), $this->cut($cable->end, Cut::LeadSheath), $covering);
+        return $this->ruled(
+            'oil', $cable->end, $this->cut($cable->end, Cut::Insulation), $this->cut($cable->end, Cut::LeadSheath), $covering,
+        );
     }
 
     /**

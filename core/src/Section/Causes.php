@@ -70,7 +70,8 @@ final class Causes
     public function growth(End $end): Locus
     {
         return $this->known(['growth', $end->value], fn (): Locus => self::locus(
-            $this->assembly->connector->barrels->at($end)->grows(), CauseKind::Growth, 'connector', $this->assembly->connector->kind->label(),
+            $this->assembly->connector->barrels->at($end)
+                ->grows(), CauseKind::Growth, 'connector', $this->assembly->connector->kind->label(),
             Where::of($end, null),
         ));
     }
@@ -108,7 +109,8 @@ final class Causes
     public function placing(Item $item, ?End $end, string $edge = ''): Cause
     {
         return Cause::around(
-            CauseKind::Placing, "$item->key $edge", lcfirst($item->name).('' === $edge ? '' : ", $edge"), $this->where($item, $end), $item->hand,
+            CauseKind::Placing, "$item->key $edge", lcfirst($item->name).('' === $edge ? '' : ", $edge"), $this->where($item, $end),
+            $item->hand,
         );
     }
 

@@ -10,7 +10,8 @@ use Berm\Core\Margin\Locus;
 final class Chain
 {
     /**
-     * Of all ways from one place to the other, item by item, the one whose shortest lap is longest: where a stretch stays bare, that is the gap.
+     * Of all ways from one place to the other, item by item, the one whose shortest lap is longest: where a stretch stays bare, that is
+     * the gap.
      *
      * @param list<PlacedItem> $covering
      *
@@ -18,7 +19,10 @@ final class Chain
      */
     public static function of(Locus $from, Locus $to, array $covering): array
     {
-        usort($covering, static fn (PlacedItem $one, PlacedItem $other): int => $one->to->nominal->nanometres <=> $other->to->nominal->nanometres);
+        usort(
+            $covering,
+            static fn (PlacedItem $one, PlacedItem $other): int => $one->to->nominal->nanometres <=> $other->to->nominal->nanometres,
+        );
         $shortest = $before = [];
         foreach ($covering as $i => $item) {
             [$shortest[$i], $before[$i]] = [$from->nominal->nanometres - $item->from->nominal->nanometres, null];

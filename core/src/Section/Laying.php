@@ -55,12 +55,16 @@ final readonly class Laying
     private function row(Item $item, CableEnd $cable): array
     {
         $isAcross = Side::Across === $item->side && AccessoryFunction::Joint === $this->places->assembly->function();
-        [$from, $to] = $this->asFound($item, $isAcross ? null : $cable->end, $isAcross ? $this->across($item) : $this->onEnd($item, $cable));
+        [$from, $to] = $this->asFound(
+            $item, $isAcross ? null : $cable->end, $isAcross ? $this->across($item) : $this->onEnd($item, $cable),
+        );
         $stock = $this->places->assembly->size->stockOf($item);
         $pitch = $stock?->size(Property::Pitch)->value ?? Length::ofNanometres(0);
         $placed = [];
         for ($i = 0; $i < ($stock?->inRow() ?? 1); ++$i) {
-            $placed[] = new PlacedItem($item, $isAcross ? null : $cable->end, $i, $from->movedBy($pitch->times($i)), $to->movedBy($pitch->times($i)));
+            $placed[] = new PlacedItem(
+                $item, $isAcross ? null : $cable->end, $i, $from->movedBy($pitch->times($i)), $to->movedBy($pitch->times($i)),
+            );
         }
 
         return $placed;
@@ -103,7 +107,9 @@ final readonly class Laying
         }
 
         return match (true) {
-            null !== $placing->from && null !== $placing->to => $frame->stretch($at($placing->from, 'nearer edge'), $at($placing->to, 'farther edge')),
+            null !== $placing->from && null !== $placing->to => $frame->stretch(
+                $at($placing->from, 'nearer edge'), $at($placing->to, 'farther edge'),
+            ),
             null !== $placing->from => $frame->stretch($near = $at($placing->from, ''), $near->plus($length)),
             null !== $placing->to => $frame->stretch(($far = $at($placing->to, ''))->minus($length), $far),
             default => throw new \LogicException('on one end a place is given from the end of the conductor'),
@@ -141,7 +147,9 @@ final readonly class Laying
             return [$middle->minus($length->times(0.5)), $middle->plus($length->times(0.5))];
         }
         [$mouthA, $mouthB] = $this->places->connector();
-        $edge = null === $placing->fromCentre ? Locus::exact(Length::ofNanometres(0)) : $this->places->evaluate($placing->fromCentre, $a, $more);
+        $edge = null === $placing->fromCentre
+            ? Locus::exact(Length::ofNanometres(0))
+            : $this->places->evaluate($placing->fromCentre, $a, $more);
         $from = $mouthA->plus($mouthB)->times(0.5)->plus($edge)->with($hand);
 
         return [$from, $from->plus($length)];

@@ -86,7 +86,8 @@ final class Measuring
      */
     private function rulings(): array
     {
-        return $this->rulings ??= $this->isMeasured ? Section::rulingsOf($this->assembly, $this->planned(true)) : $this->section(1)->rulings;
+        return $this->rulings ??= $this->isMeasured ? Section::rulingsOf($this->assembly, $this->planned(true)) : $this->section(1)
+            ->rulings;
     }
 
     /** @throws CoreError */
@@ -111,7 +112,9 @@ final class Measuring
     public function foundOn(int $core): string
     {
         return $this->finds->isEmpty() ? '' : serialize(array_map(
-            static fn (Find $find): array => [$find->place->stage, $find->place->check, $find->reading->value->nanometres], $this->finds->onCore($core),
+            static fn (Find $find): array => [
+                $find->place->stage, $find->place->check, $find->reading->value->nanometres,
+            ], $this->finds->onCore($core),
         ));
     }
 

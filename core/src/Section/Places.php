@@ -81,9 +81,10 @@ final class Places
         if (null !== $found) {
             return Frame::of($end, $found->times(0.5), End::A === $end);
         }
-        $moved = $this->isFixed ? $this->causes->growth($end)->times($this->assembly->connector->specification->seating->share) : Locus::exact(
-            Length::ofNanometres(0),
-        );
+        $moved = $this->isFixed ? $this->causes->growth($end)
+            ->times($this->assembly->connector->specification->seating->share) : Locus::exact(
+                Length::ofNanometres(0),
+            );
         $away = Locus::exact($isJoint ? $this->halfStop() : Length::ofNanometres(0))->plus($this->causes->short($end))->plus($moved);
 
         return Frame::of($end, $away, $isJoint && End::A === $end);
@@ -148,7 +149,8 @@ final class Places
                 continue;
             }
             $at = $this->evaluate($anchor, $this->assembly->cable($end));
-            $planned = (new self($this->assembly, $this->build, $this->core, $this->isFixed, null, $this->causes))->evaluate($edge, $this->assembly->cable($end));
+            $planned = (new self($this->assembly, $this->build, $this->core, $this->isFixed, null, $this->causes))
+                ->evaluate($edge, $this->assembly->cable($end));
             $reading = $this->reading($find);
 
             return $this->frame($end)->onAxis($planned->nominal->isLessThan($at->nominal) ? $at->minus($reading) : $at->plus($reading));
@@ -167,7 +169,9 @@ final class Places
     {
         $growth = $this->isFixed ? $this->causes->growth($end) : Locus::exact(Length::ofNanometres(0));
         $isJoint = AccessoryFunction::Joint === $this->assembly->function();
-        $away = Locus::exact($this->assembly->connector->barrels->at($end)->depth->plus($isJoint ? $this->halfStop() : Length::ofNanometres(0)));
+        $away = Locus::exact(
+            $this->assembly->connector->barrels->at($end)->depth->plus($isJoint ? $this->halfStop() : Length::ofNanometres(0)),
+        );
         $frame = $this->frame($end);
         $onAxis = $away->plus($growth);
 
@@ -363,7 +367,8 @@ final class Places
         $values = $this->causes->values($cable)->withPlaces(fn (string $name): ?Locus => $this->plannedName($name, $cable));
         $case = $rule->caseFor($values) ?? throw MarkOutImpossible::noCase($end, $cut);
         $cause = Cause::of(
-            CauseKind::Cut, $cut->value, "[{$cut->layer()->label()}]", Where::of($end, null), $case->tolerance->below, $case->tolerance->above,
+            CauseKind::Cut, $cut->value, "[{$cut->layer()->label()}]", Where::of($end, null), $case->tolerance->below,
+            $case->tolerance->above,
         );
 
         return new PlannedCut($case, $this->inherited($case, $values, $cable)->with($cause), $values);
@@ -374,7 +379,9 @@ final class Places
     {
         $cut = Cut::ofFormulaName($name);
 
-        return null !== $cut && $this->has($cable->end, $cut) ? Locus::exact($this->planned($cable->end, $cut)->at->nominal) : $this->named($name, $cable);
+        return null !== $cut && $this->has($cable->end, $cut)
+            ? Locus::exact($this->planned($cable->end, $cut)->at->nominal)
+            : $this->named($name, $cable);
     }
 
     /** Its distance, with what is not exact about the edge that it is laid from and with nothing else. @throws CoreError */

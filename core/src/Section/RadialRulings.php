@@ -90,7 +90,9 @@ final readonly class RadialRulings
         $margin = RadialMargin::of($causes, static fn (Turn $turn): float => $bore->at($turn) - $obstacle->outside($turn) - $clearance);
         $spare = Length::nearestToMillimetres($bore->nominal - $obstacle->outside(Turn::atRest()));
 
-        return $this->ruling($rule, $placed, $spare, Range::atLeast(Length::nearestToMillimetres($clearance)), $margin, 'over '.$obstacle->name);
+        return $this->ruling(
+            $rule, $placed, $spare, Range::atLeast(Length::nearestToMillimetres($clearance)), $margin, 'over '.$obstacle->name,
+        );
     }
 
     private function ruleOf(Item $item, RuleKind $kind): ?PlaceRule
@@ -145,7 +147,9 @@ final readonly class RadialRulings
         );
 
         return match ($rule->kind) {
-            RuleKind::Wall => [static fn (Turn $turn): float => self::walls($stretch, $rule->items, $turn), array_values($stretch->causes())],
+            RuleKind::Wall => [
+                static fn (Turn $turn): float => self::walls($stretch, $rule->items, $turn), array_values($stretch->causes()),
+            ],
             RuleKind::Build => null === $depth ? null : [
                 static fn (Turn $turn): float => $stretch->outside($turn, $depth + 1), array_values($stretch->causes($depth + 1)),
             ],
@@ -199,7 +203,8 @@ final readonly class RadialRulings
         }
 
         return array_values(array_filter(
-            array_column(Profile::under($placed, $lane), 0), static fn (Stretch $one): bool => null === $rule->of || $one->base->equals($rule->of),
+            array_column(Profile::under($placed, $lane), 0),
+            static fn (Stretch $one): bool => null === $rule->of || $one->base->equals($rule->of),
         ));
     }
 

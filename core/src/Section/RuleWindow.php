@@ -13,8 +13,8 @@ use Berm\Core\Quantity\Range;
 final class RuleWindow
 {
     /**
-     * A rule leans on the length where everything that moves the length moves the rule in one proportion: what is left of the rule then does
-     * not depend on it.
+     * A rule leans on the length where everything that moves the length moves the rule in one proportion: what is left of the rule then
+     * does not depend on it.
      *
      * @param list<Ruling> $rulings
      *
@@ -60,7 +60,8 @@ final class RuleWindow
     {
         $ofRule = $rule->effects();
         $shares = array_map(
-            static fn (Effect $effect): float => ($ofRule[$effect->cause->id]->share ?? 0.0) / $effect->share, array_values($length->effects()),
+            static fn (Effect $effect): float => ($ofRule[$effect->cause->id]->share ?? 0.0) / $effect->share,
+            array_values($length->effects()),
         );
         $first = $shares[0] ?? 0.0;
         $others = array_filter($shares, static fn (float $share): bool => abs($share - $first) > 1e-9);

@@ -44,7 +44,8 @@ final readonly class Ruling
         $where = null === $place->where->core ? $place->where : Where::of($place->where->end, $core);
 
         return new self(
-            RulingPlace::of($place->item, $place->rule, $place->of, $where), $this->rule, $this->name, $this->ofName, $this->value, $this->window,
+            RulingPlace::of($place->item, $place->rule, $place->of, $where), $this->rule, $this->name, $this->ofName, $this->value,
+            $this->window,
             $this->margin, $this->length, $this->at, $this->isBinding,
         );
     }

@@ -208,7 +208,8 @@ final readonly class Rulings
         $nominal = $isWithin ? $value->nominal->absolute() : $value->nominal;
 
         return new Ruling(
-            RulingPlace::of($rule->key, $rule->kind, $rule->of, $where), $rule, $name, $of, $nominal, $this->window($rule, $cable), $margin, $value, '',
+            RulingPlace::of($rule->key, $rule->kind, $rule->of, $where), $rule, $name, $of, $nominal, $this->window($rule, $cable), $margin,
+            $value, '',
             $this->assembly->sheet->binds($rule),
         );
     }
@@ -262,7 +263,9 @@ final readonly class Rulings
             if (null !== $rule->from && null !== $rule->to && $this->isIn($rule, $one)) {
                 $from = $this->places->frame($one->end)->onAxis($this->places->evaluate($rule->from, $one));
                 $to = $this->places->frame($other->end)->onAxis($this->places->evaluate($rule->to, $other));
-                $rulings = [...$rulings, ...$this->covered($rule, $one === $other ? $one->end : null, $from, $to, $this->covering($rule->items))];
+                $rulings = [
+                    ...$rulings, ...$this->covered($rule, $one === $other ? $one->end : null, $from, $to, $this->covering($rule->items)),
+                ];
             }
         }
 
@@ -280,8 +283,8 @@ final readonly class Rulings
     }
 
     /**
-     * From one place to another everything lies beneath at least one of the items: each must lap the next, and the first and the last the two
-     * places.
+     * From one place to another everything lies beneath at least one of the items: each must lap the next, and the first and the last the
+     * two places.
      *
      * @param list<PlacedItem> $covering
      *

@@ -54,7 +54,8 @@ final readonly class Section
         ));
 
         return new self(
-            $places->core, $layers, self::connector($assembly, $places, $build), $placed, $cuts, $profile, Rulings::of($places, $placed, $profile),
+            $places->core, $layers, self::connector($assembly, $places, $build), $placed, $cuts, $profile,
+            Rulings::of($places, $placed, $profile),
         );
     }
 

@@ -42,7 +42,9 @@ final readonly class SectionsOfCores
     {
         $others = array_diff_key($this->sections, [$core => true]);
 
-        return array_merge($this->ofCore($core)->rulings, ...array_map(static fn (Section $section): array => $section->rulings, array_values($others)));
+        return array_merge(
+            $this->ofCore($core)->rulings, ...array_map(static fn (Section $section): array => $section->rulings, array_values($others)),
+        );
     }
 
     /** What was read on a core: alike for cores whose sections are alike. */

@@ -63,7 +63,8 @@ final class SectionJson
             'toMm' => $placed->to->nominal->inMillimetres(),
             'outline' => array_map(static fn (array $under): array => [
                 'fromMm' => $under[0]->from / 1e6, 'toMm' => $under[0]->to / 1e6,
-                'insideMm' => round($under[0]->coats[$under[1]]->beneath / 2, 3), 'outsideMm' => round($under[0]->coats[$under[1]]->outside / 2, 3),
+                'insideMm' => round($under[0]->coats[$under[1]]->beneath / 2, 3),
+                'outsideMm' => round($under[0]->coats[$under[1]]->outside / 2, 3),
             ], Profile::under($placed, $section->profile->lane($placed, $section->profile->core === $section->profile->cable))),
         ];
     }

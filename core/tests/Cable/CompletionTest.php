@@ -69,7 +69,9 @@ final class CompletionTest extends TestCase
     #[Test]
     public function wiresThatAreGivenMakeTheScreen(): void
     {
-        $complete = Completion::of(self::described([], ['metallicScreen' => 'copper-wire', 'screenWires' => ['count' => 36, 'diameter' => '0.8 mm']]));
+        $complete = Completion::of(
+            self::described([], ['metallicScreen' => 'copper-wire', 'screenWires' => ['count' => 36, 'diameter' => '0.8 mm']]),
+        );
         $under = $complete->diameterOver(LayerKind::InsulationScreen) ?? self::fail('no screen');
         self::assertSame('1.8 mm', $complete->diameterOver(LayerKind::MetallicScreen)?->minus($under)->toText());
     }

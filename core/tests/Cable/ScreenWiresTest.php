@@ -25,7 +25,9 @@ final class ScreenWiresTest extends TestCase
     {
         self::assertSame(2, ScreenWires::of(2, Length::ofMicrometres(200))->count);
         self::assertSame(2, ScreenWires::of(2, Length::ofMillimetres(6))->count);
-        self::assertSame([1, 200], array_map(static fn (int $count): int => ScreenWires::of($count, Length::ofMillimetres(1))->count, [1, 200]));
+        self::assertSame(
+            [1, 200], array_map(static fn (int $count): int => ScreenWires::of($count, Length::ofMillimetres(1))->count, [1, 200]),
+        );
         foreach ([0, 201] as $count) {
             try {
                 ScreenWires::of($count, Length::ofMillimetres(1));

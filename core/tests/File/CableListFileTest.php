@@ -44,7 +44,8 @@ final class CableListFileTest extends TestCase
         yield 'no list' => ['{"cables": {"a": 1}}', 'is not a list of cable types: send {"cables": [...]} with at most 5000 of them.'];
         yield 'a text' => ['"cables"', 'is not a list of cable types: send {"cables": [...]} with at most 5000 of them.'];
         yield 'too many' => [
-            '{"cables": ['.str_repeat('{},', 5000).'{}]}', 'is not a list of cable types: send {"cables": [...]} with at most 5000 of them.',
+            '{"cables": ['.str_repeat('{},', 5000).'{}]}',
+            'is not a list of cable types: send {"cables": [...]} with at most 5000 of them.',
         ];
         yield 'deeper than any cable' => [str_repeat('[', 70).str_repeat(']', 70), 'is not JSON (maximum stack depth exceeded).'];
     }

@@ -23,7 +23,12 @@ final class LeaningTest extends TestCase
     {
         self::assertStringContainsString(
             'works out where "seal" lies from itself: "seal" from "jacket" from "seal". Place one of them from the connector, from a cut',
-            self::problems(['seal' => ['from' => 'jacket_far - 40 mm', 'to' => 'jacket_far'], 'jacket' => ['centredOn' => null, 'to' => 'seal_far + 5 mm']]),
+            self::problems(
+                [
+                    'seal' => ['from' => 'jacket_far - 40 mm', 'to' => 'jacket_far'],
+                    'jacket' => ['centredOn' => null, 'to' => 'seal_far + 5 mm'],
+                ],
+            ),
         );
     }
 
@@ -31,7 +36,9 @@ final class LeaningTest extends TestCase
     public function soIsOneByWayOfACut(): void
     {
         self::assertStringContainsString(
-            '"step" from "cut_insulation_screen"', self::problems(['step' => ['centredOn' => 'insulation-screen', 'from' => null, 'to' => null]], static function (array $sheet): array {
+            '"step" from "cut_insulation_screen"', self::problems([
+                'step' => ['centredOn' => 'insulation-screen', 'from' => null, 'to' => null],
+            ], static function (array $sheet): array {
                 \assert(\is_array($sheet['cuts']) && \is_array($sheet['cuts'][2]) && \is_array($sheet['cuts'][2]['cases']));
                 \assert(\is_array($sheet['cuts'][2]['cases'][0]));
                 $sheet['cuts'][2]['cases'][0]['distance'] = 'step_near + 2 mm';
@@ -64,7 +71,9 @@ final class LeaningTest extends TestCase
         /** @var array{items: list<array<string, mixed>&array{key: string}>} $sheet */
         $sheet = json_decode(Demo::text('kits/quillon-core-17'), true, 64, \JSON_THROW_ON_ERROR);
         foreach ($sheet['items'] as $i => $item) {
-            $sheet['items'][$i] = array_filter([...$item, ...$items[$item['key']] ?? []], static fn (mixed $value): bool => null !== $value);
+            $sheet['items'][$i] = array_filter(
+                [...$item, ...$items[$item['key']] ?? []], static fn (mixed $value): bool => null !== $value,
+            );
         }
         try {
             Fields::readText(json_encode(null === $change ? $sheet : $change($sheet), \JSON_THROW_ON_ERROR), KitSheetFile::read(...));

@@ -17,7 +17,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
-/** What cannot be right in a sheet of the second edition is refused when it is read, or found when it is proved, with its place and its mend. */
+/**
+ * What cannot be right in a sheet of the second edition is refused when it is read, or found when it is proved, with its place and its
+ * mend.
+ */
 final class SecondEditionFaultsTest extends TestCase
 {
     /** @return iterable<string, array{string, mixed, string}> path, what stands there, what is said */
@@ -26,21 +29,29 @@ final class SecondEditionFaultsTest extends TestCase
         yield 'a rule of an item about nothing' => [
             'items.10.rules.0.of', 'nonsense', 'item "jacket" has a rule about "nonsense", which is nothing it could lie to: name a layer',
         ];
-        yield 'a rule of the sheet about nothing' => ['placeRules.3.items', ['nonsense'], 'placeRules "nothing-bare" speaks of "nonsense", which is no item'];
+        yield 'a rule of the sheet about nothing' => [
+            'placeRules.3.items', ['nonsense'], 'placeRules "nothing-bare" speaks of "nonsense", which is no item',
+        ];
         yield 'a target of the sheet that is nothing' => ['placeRules.3.of', 'nonsense', 'speaks of "nonsense", which is no item'];
         yield 'an exception from nothing' => [
             'excepted', [['key' => 'nonsense', 'reason' => 'x']], 'excepted "nonsense" is no rule of this sheet: name an item',
         ];
-        yield 'made of what the box lacks' => ['items.9.of', 'glue', 'item "seal" is made of "glue", which is not in the box: name one of stress-tube'];
+        yield 'made of what the box lacks' => [
+            'items.9.of', 'glue', 'item "seal" is made of "glue", which is not in the box: name one of stress-tube',
+        ];
         yield 'a window upside down' => ['placeRules.1.min', '12 mm', 'placeRules[1].max is less than "min" (10 mm, and 12 mm)'];
-        yield 'a window of an item upside down' => ['items.0.rules.0.min', '12 mm', 'items[0].rules[0].max is less than "min" (9 mm, and 12 mm)'];
+        yield 'a window of an item upside down' => [
+            'items.0.rules.0.min', '12 mm', 'items[0].rules[0].max is less than "min" (9 mm, and 12 mm)',
+        ];
         yield 'an unknown name' => [
             'items.9.from', 'cut_oversheat + 15 mm', 'items[9].from the formula "cut_oversheat + 15 mm" cannot be read: The name "cut_oversheat" is not one'
                 .' that formulas know. Did you mean "cut_oversheath", the cut of the oversheath?',
         ];
         yield 'an unknown edge' => ['items.9.from', 'jaket_far', 'Did you mean "jacket_far", the far edge of the jacket?'];
         yield 'no fraction of an inch' => ['items.9.from', 'cut_oversheath + 1 1/3 in', '"1 1/3 in" is not an inch fraction'];
-        yield 'stock of a size that the sheet lacks' => ['sizes.0.stock.glue', ['length' => '1 mm'], 'sizes[0].stock.glue is not stock of the sheet'];
+        yield 'stock of a size that the sheet lacks' => [
+            'sizes.0.stock.glue', ['length' => '1 mm'], 'sizes[0].stock.glue is not stock of the sheet',
+        ];
         yield 'a step that does nothing' => ['stages.0.steps.0', ['work' => '5 min'], 'must say one thing that is done'];
         yield 'a step of two things' => ['stages.0.steps.0', ['say' => 'x', 'set' => 'jacket'], 'must say one thing that is done'];
     }
@@ -72,7 +83,9 @@ final class SecondEditionFaultsTest extends TestCase
             ['stock.20' => ['key' => 'foo', 'name' => 'Foo', 'kind' => 'tie', 'count' => 1]], 'Nothing uses the stock foo.',
         ];
         yield 'a cut that has no rule in some corner' => [
-            ['cuts.0.cases.0.when' => 'conductor_area > 95 mm²'], 'the kit sheet has no rule for the cut of the oversheath with this connector',
+            [
+                'cuts.0.cases.0.when' => 'conductor_area > 95 mm²',
+            ], 'the kit sheet has no rule for the cut of the oversheath with this connector',
         ];
         yield 'a formula that gives nothing' => [
             ['cuts.0.cases.0.distance' => 'cut_metallic_screen + tape_left * (screens / (screens - screens))'], 'divides by zero',

@@ -74,7 +74,9 @@ final class LocusTest extends TestCase
         $ever = Locus::largest(self::place(30, self::cause('a', -1, 1)), self::place(28, self::cause('b', -2, 2)));
 
         self::assertSame([1.0, 1.0], [30 - $largest->least() / 1e6, 30 - $ever->least() / 1e6]);
-        self::assertSame(['a'], array_map(static fn (Cause $cause): string => $cause->of, $largest->above(Length::ofMillimetres(0))->takesMost()));
+        self::assertSame(
+            ['a'], array_map(static fn (Cause $cause): string => $cause->of, $largest->above(Length::ofMillimetres(0))->takesMost()),
+        );
     }
 
     #[Test]
@@ -119,7 +121,9 @@ final class LocusTest extends TestCase
             );
             [$one, $other] = [self::shares(), self::shares()];
             [$first, $second] = [self::weighed($causes, $one), self::weighed($causes, $other)];
-            $corners = array_map(static fn (array $turns): array => [self::sum($one, $turns), self::sum($other, $turns)], self::corners($causes));
+            $corners = array_map(
+                static fn (array $turns): array => [self::sum($one, $turns), self::sum($other, $turns)], self::corners($causes),
+            );
             $least = static fn (\Closure $of): float => (float) min([\PHP_INT_MAX, ...self::reached($corners, $of)]);
             $most = static fn (\Closure $of): float => (float) max([\PHP_INT_MIN, ...self::reached($corners, $of)]);
 
@@ -135,8 +139,8 @@ final class LocusTest extends TestCase
     }
 
     /**
-     * Drawn by a program of its own: normal deviations of three standard deviations at the bounds, about the nominal. At most 0.3 % fall below
-     * what is likely; drawn evenly, none falls below the worst.
+     * Drawn by a program of its own: normal deviations of three standard deviations at the bounds, about the nominal. At most 0.3 % fall
+     * below what is likely; drawn evenly, none falls below the worst.
      */
     #[Test]
     public function drawsStayWithinWhatIsWorstAndNearlyAllWithinWhatIsLikely(): void

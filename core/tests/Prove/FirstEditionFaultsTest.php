@@ -23,16 +23,24 @@ final class FirstEditionFaultsTest extends TestCase
         yield 'copper is left bare between breakout and tube' => [
             'quillon-end-3c-12', 'always-sealed no bare', 'bare past the breakout', null,
         ];
-        yield 'a sleeve ends half a metre short' => ['marlpike-pushon-12', 'always-sealed no bare', '503.8 mm bare before the outer sleeve', null];
-        yield 'a tube misses both sheaths' => ['quillon-long-joint-36', 'always-sealed no bare', '1003.8 mm bare before the outer tube', null];
+        yield 'a sleeve ends half a metre short' => [
+            'marlpike-pushon-12', 'always-sealed no bare', '503.8 mm bare before the outer sleeve', null,
+        ];
+        yield 'a tube misses both sheaths' => [
+            'quillon-long-joint-36', 'always-sealed no bare', '1003.8 mm bare before the outer tube', null,
+        ];
         yield 'nothing seals the sheath' => ['osterwick-tape-joint-12', 'always-sealed no bare', '697.8 mm bare', null];
         // Its tube begins 60 mm from the end of the insulation, and nothing lies there.
-        yield 'an oil barrier leaves papers bare' => ['quillon-transition-17', 'always-oil no bare', '60 mm bare past the oil-barrier tube', -60.0];
+        yield 'an oil barrier leaves papers bare' => [
+            'quillon-transition-17', 'always-oil no bare', '60 mm bare past the oil-barrier tube', -60.0,
+        ];
         // A pad of 2.55 in before a bore of 1.5 in.
         yield 'a housing does not pass the pad' => ['harrow-elbow-600-25', 'housing passes', 'too narrow', -26.67];
         // A pad of 63 mm before a bore of 40 mm.
         yield 'nor does a seal tube' => ['quillon-end-3c-12', 'seal passes', 'too narrow', -23.0];
-        yield 'a body runs off its screen' => ['harrow-universal-35', 'body laps insulation-screen', '6.4 mm of the insulation screen', null];
+        yield 'a body runs off its screen' => [
+            'harrow-allinone-28', 'body laps insulation-screen', '19.1 mm of the insulation screen', null,
+        ];
     }
 
     #[Test]

@@ -38,7 +38,8 @@ final class SecondEditionSheetsTest extends TestCase
     {
         $report = Prover::prove(Demo::kit($sheet));
         self::assertSame([], array_map(
-            static fn (Shortfall $one): string => $one->of.': '.(new Reader(LengthUnit::Millimetre))->say($one->reason), $report->shortfalls,
+            static fn (Shortfall $one): string => $one->of.': '.(new Reader(LengthUnit::Millimetre))->say($one->reason),
+            $report->shortfalls,
         ));
         self::assertGreaterThanOrEqual(20, $report->plans);
         self::assertLessThanOrEqual(Prover::MOST, $report->plans);
@@ -53,11 +54,13 @@ final class SecondEditionSheetsTest extends TestCase
         self::assertGreaterThan(50, \count($built->log));
     }
 
-    /** @return iterable<string, array{string, Cut, bool}> the whole of it for all seven: tools/limits.php */
+    /** @return iterable<string, array{string, Cut, bool}> */
     public static function limits(): iterable
     {
-        foreach (['harrow-sock-28', 'harrow-deadbreak-25'] as $sheet) {
-            foreach ([Cut::Oversheath, Cut::MetallicScreen, Cut::InsulationScreen, Cut::Insulation] as $cut) {
+        foreach ([
+            'harrow-sock-28' => [Cut::InsulationScreen, Cut::Insulation], 'harrow-deadbreak-25' => [Cut::Oversheath, Cut::MetallicScreen],
+        ] as $sheet => $cuts) {
+            foreach ($cuts as $cut) {
                 yield "$sheet $cut->value shortest" => [$sheet, $cut, false];
                 yield "$sheet $cut->value longest" => [$sheet, $cut, true];
             }

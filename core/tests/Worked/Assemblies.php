@@ -19,7 +19,8 @@ final class Assemblies
     public static function one(): array
     {
         $cable = self::cable('4/0 AWG', '8.7/15 kV', 'in', [
-            'conductor' => [0.475, 0.005], 'conductor-screen' => [0.515, 0.006], 'insulation' => [0.885, 0.01], 'insulation-screen' => [0.965, 0.012],
+            'conductor' => [0.475, 0.005], 'conductor-screen' => [0.515, 0.006], 'insulation' => [0.885, 0.01],
+            'insulation-screen' => [0.965, 0.012],
             'metallic-screen' => [0.985, 0.012], 'oversheath' => [1.175, 0.02],
         ], 'copper-tape', 'aluminium', 'xlpe');
         $connector = self::connector('joint-connector', '4/0 AWG', 'aluminium', [
@@ -32,7 +33,8 @@ final class Assemblies
             'wall' => "$wall in ± $wallBy in",
         ];
         $mastic = static fn (string $key, string $side, string $from, string $to, array $winding): array => [
-            'key' => $key, 'name' => ucfirst(str_replace('-', ' ', $key)), 'nature' => 'wrap', 'class' => 'grading', 'of' => 'stress-mastic',
+            'key' => $key, 'name' => ucfirst(str_replace('-', ' ', $key)), 'nature' => 'wrap', 'class' => 'grading',
+            'of' => 'stress-mastic',
             'side' => $side, 'from' => $from, 'to' => $to, 'hand' => '1/16 in', 'winding' => $winding,
         ];
         $slid = static fn (string $key, string $class, string $hand, string $park, string $spare, array $rules): array => [
@@ -48,12 +50,18 @@ final class Assemblies
                     'key' => 'stress-mastic', 'name' => 'Stress mastic', 'kind' => 'stress-mastic', 'count' => 3, 'width' => '1 in',
                     'thickness' => '0.06 in ± 0.006 in', 'length' => '24 in', 'stretch' => 0.5, 'lap' => '1/4 in',
                 ],
-                ['key' => 'stress-tube', 'name' => 'Stress tube', 'kind' => 'stress-tube', 'count' => 1, ...$tube('17', -3, 1.5, '1.42', '0.55', '0.085', '0.008')],
+                [
+                    'key' => 'stress-tube', 'name' => 'Stress tube', 'kind' => 'stress-tube', 'count' => 1,
+                    ...$tube('17', -3, 1.5, '1.42', '0.55', '0.085', '0.008'),
+                ],
                 [
                     'key' => 'insulating-tube', 'name' => 'Insulating tube', 'kind' => 'insulating-tube', 'count' => 1,
                     ...$tube('17', -5, 2, '1.25', '0.5', '0.15', '0.015'),
                 ],
-                ['key' => 'outer-tube', 'name' => 'Outer tube', 'kind' => 'outer-sleeve', 'count' => 1, ...$tube('26', -5, 2, '2.2', '0.75', '0.12', '0.012')],
+                [
+                    'key' => 'outer-tube', 'name' => 'Outer tube', 'kind' => 'outer-sleeve', 'count' => 1,
+                    ...$tube('26', -5, 2, '2.2', '0.75', '0.12', '0.012'),
+                ],
             ],
             'cuts' => [
                 self::cut('oversheath', 'cut_metallic_screen + 2 in', '1/8 in', '1/8 in'),
@@ -68,14 +76,20 @@ final class Assemblies
                         'rule' => 'build', 'of' => 'connector', 'min' => '1.1 in', 'max' => '1.3 in',
                     ]],
                 ],
-                $mastic('step-mastic', 'each-end', 'cut_insulation_screen - 1/4 in', 'cut_insulation_screen + 1/4 in', ['manner' => 'roll', 'passes' => 3]),
+                $mastic(
+                    'step-mastic', 'each-end', 'cut_insulation_screen - 1/4 in', 'cut_insulation_screen + 1/4 in',
+                    ['manner' => 'roll', 'passes' => 3],
+                ),
                 $slid('stress-tube', 'grading', '1/8', 'A', '1/32', [$lap('insulation-screen', '1/2 in')]),
                 $slid('insulating-tube', 'insulating', '1/8', 'A', '1/32', [$lap('insulation-screen', '1/2 in')]),
                 $slid('outer-tube', 'insulating', '1/4', 'B', '1/16', [$lap('oversheath', '1 1/4 in')]),
             ],
             'placeRules' => [
                 self::distance('clear-of-metal', 'insulating_tube_far', 'cut_metallic_screen', 'end-a', '1/8 in'),
-                ['key' => 'wall', 'rule' => 'wall', 'items' => ['insulating-tube'], 'from' => 'joint_centre', 'min' => '0.06 in', 'reason' => 'wall'],
+                [
+                    'key' => 'wall', 'rule' => 'wall', 'items' => ['insulating-tube'], 'from' => 'joint_centre', 'min' => '0.06 in',
+                    'reason' => 'wall',
+                ],
             ],
         ], ['A' => '58 in', 'B' => '48 in']);
     }
@@ -97,7 +111,8 @@ final class Assemblies
             'crimps' => ['die' => 'any', 'perSide' => 1, 'growth' => '4 mm - 1 mm + 2 mm'],
         ]);
         $half = static fn (string $side, string $edge): array => [
-            'key' => "half-tube-$side", 'name' => 'Half tube '.strtoupper($side), 'nature' => 'tube', 'class' => 'insulating', 'of' => 'half-tube',
+            'key' => "half-tube-$side", 'name' => 'Half tube '.strtoupper($side), 'nature' => 'tube', 'class' => 'insulating',
+            'of' => 'half-tube',
             $edge => 'cut_insulation_screen + 15 mm', 'hand' => '1 mm', 'parkOn' => [strtoupper($side)],
             'rules' => [['rule' => 'passes', 'min' => '3 mm'], ['rule' => 'grips', 'min' => '2 mm']],
         ];
@@ -114,7 +129,8 @@ final class Assemblies
                     'recoveredBore' => '26 mm', 'wall' => '5 mm ± 0.4 mm',
                 ],
                 [
-                    'key' => 'conductive-tube', 'name' => 'Conductive tube', 'kind' => 'conductive-tube', 'count' => 1, 'length' => '600 mm',
+                    'key' => 'conductive-tube', 'name' => 'Conductive tube', 'kind' => 'conductive-tube', 'count' => 1,
+                    'length' => '600 mm',
                     'change' => ['percent' => -5, 'below' => 1, 'above' => 1], 'expandedBore' => '80 mm - 0 mm + 2 mm',
                     'recoveredBore' => '30 mm', 'wall' => '2.5 mm ± 0.2 mm',
                 ],
@@ -127,13 +143,15 @@ final class Assemblies
             ],
             'items' => [
                 [
-                    'key' => 'filler', 'name' => 'Filler', 'nature' => 'wrap', 'class' => 'insulating', 'of' => 'filler', 'from' => 'cut_insulation + 8 mm',
+                    'key' => 'filler', 'name' => 'Filler', 'nature' => 'wrap', 'class' => 'insulating', 'of' => 'filler',
+                    'from' => 'cut_insulation + 8 mm',
                     'to' => 'cut_insulation + 8 mm', 'hand' => '2 mm', 'winding' => ['to' => '37 mm'],
                 ],
                 $half('a', 'from'),
                 $half('b', 'to'),
                 [
-                    'key' => 'conductive-tube', 'name' => 'Conductive tube', 'nature' => 'tube', 'class' => 'semiconducting', 'of' => 'conductive-tube',
+                    'key' => 'conductive-tube', 'name' => 'Conductive tube', 'nature' => 'tube', 'class' => 'semiconducting',
+                    'of' => 'conductive-tube',
                     'centredOn' => 'insulation-screen', 'hand' => '5 mm', 'parkOn' => ['B'],
                     'rules' => [['rule' => 'passes', 'min' => '3 mm'], ['rule' => 'grips', 'min' => '2 mm']],
                 ],
@@ -143,11 +161,13 @@ final class Assemblies
                 self::distance('half-a-laps', 'cut_insulation_screen', 'half_tube_a_far', 'end-a', '10 mm'),
                 self::distance('half-b-laps', 'cut_insulation_screen', 'half_tube_b_far', 'end-b', '10 mm'),
                 [
-                    'key' => 'edge-to-metal', 'rule' => 'no-bare', 'items' => ['conductive-tube'], 'side' => 'across', 'from' => 'cut_metallic_screen',
+                    'key' => 'edge-to-metal', 'rule' => 'no-bare', 'items' => ['conductive-tube'], 'side' => 'across',
+                    'from' => 'cut_metallic_screen',
                     'to' => 'cut_metallic_screen', 'reason' => 'nothing semiconducting stays bare',
                 ],
                 [
-                    'key' => 'insulations', 'rule' => 'distance', 'side' => 'across', 'from' => 'cut_insulation', 'to' => 'cut_insulation', 'max' => '168 mm',
+                    'key' => 'insulations', 'rule' => 'distance', 'side' => 'across', 'from' => 'cut_insulation', 'to' => 'cut_insulation',
+                    'max' => '168 mm',
                     'reason' => 'no more than 168 mm between the insulations',
                 ],
                 [
@@ -182,8 +202,11 @@ final class Assemblies
             'recoveredBore' => "$shrunk mm", 'wall' => "$wall mm ± 0.2 mm",
         ];
         $tube = static fn (string $key, string $class, string $to, array $rules): array => [
-            'key' => $key, 'name' => ucfirst(str_replace('-', ' ', $key)), 'nature' => 'tube', 'class' => $class, 'of' => $key, 'side' => 'end-a',
-            'perCore' => true, 'to' => $to, 'hand' => '3 mm', 'rules' => [['rule' => 'passes', 'min' => '2 mm'], ['rule' => 'grips', 'min' => '2 mm'], ...$rules],
+            'key' => $key, 'name' => ucfirst(str_replace('-', ' ', $key)), 'nature' => 'tube', 'class' => $class, 'of' => $key,
+            'side' => 'end-a',
+            'perCore' => true, 'to' => $to, 'hand' => '3 mm', 'rules' => [
+                ['rule' => 'passes', 'min' => '2 mm'], ['rule' => 'grips', 'min' => '2 mm'], ...$rules,
+            ],
         ];
         $items = ['finger', 'edge-mastic', 'stress-tube', 'anti-track-tube', 'seal-tube'];
         $cuts = ['oversheath', 'metallic-screen', 'insulation-screen', 'insulation'];
@@ -210,17 +233,24 @@ final class Assemblies
             ],
             'items' => [
                 [
-                    'key' => 'finger', 'name' => 'Finger', 'nature' => 'moulded', 'class' => 'insulating', 'of' => 'finger', 'side' => 'end-a', 'perCore' => true,
+                    'key' => 'finger', 'name' => 'Finger', 'nature' => 'moulded', 'class' => 'insulating', 'of' => 'finger',
+                    'side' => 'end-a', 'perCore' => true,
                     'from' => 'cut_oversheath - 95 mm', 'to' => 'cut_oversheath', 'hand' => '3 mm',
                 ],
                 [
-                    'key' => 'edge-mastic', 'name' => 'Edge mastic', 'nature' => 'wrap', 'class' => 'grading', 'of' => 'edge-mastic', 'side' => 'end-a',
+                    'key' => 'edge-mastic', 'name' => 'Edge mastic', 'nature' => 'wrap', 'class' => 'grading', 'of' => 'edge-mastic',
+                    'side' => 'end-a',
                     'perCore' => true, 'from' => 'cut_insulation_screen - 10 mm', 'to' => 'cut_insulation_screen + 10 mm', 'hand' => '2 mm',
                     'winding' => ['manner' => 'roll', 'passes' => 2],
                 ],
-                $tube('stress-tube', 'grading', 'cut_insulation_screen + 25 mm', [['rule' => 'laps', 'of' => 'insulation-screen', 'min' => '20 mm']]),
+                $tube(
+                    'stress-tube', 'grading', 'cut_insulation_screen + 25 mm',
+                    [['rule' => 'laps', 'of' => 'insulation-screen', 'min' => '20 mm']],
+                ),
                 $tube('anti-track-tube', 'insulating', 'finger_near + 30 mm', [['rule' => 'laps', 'of' => 'finger', 'min' => '20 mm']]),
-                $tube('seal-tube', 'insulating', 'cut_insulation + 40 mm', [['rule' => 'laps', 'of' => 'anti-track-tube', 'min' => '30 mm']]),
+                $tube(
+                    'seal-tube', 'insulating', 'cut_insulation + 40 mm', [['rule' => 'laps', 'of' => 'anti-track-tube', 'min' => '30 mm']],
+                ),
             ],
             'placeRules' => [
                 self::distance('copper-above-fingers', 'cut_metallic_screen', 'finger_near', 'end-a', '30 mm', '60 mm'),
@@ -228,11 +258,13 @@ final class Assemblies
                 self::distance('reaches-insulation-end', 'anti_track_tube_near', 'cut_insulation', 'end-a', '0 mm', '60 mm'),
                 self::distance('laps-barrel', 'seal_tube_near', 'mouth', 'end-a', '40 mm'),
                 [
-                    'key' => 'finger-to-barrel', 'rule' => 'no-bare', 'items' => ['anti-track-tube', 'seal-tube'], 'side' => 'end-a', 'from' => 'mouth',
+                    'key' => 'finger-to-barrel', 'rule' => 'no-bare', 'items' => ['anti-track-tube', 'seal-tube'], 'side' => 'end-a',
+                    'from' => 'mouth',
                     'to' => 'finger_near', 'reason' => 'nothing bare from finger to barrel',
                 ],
                 [
-                    'key' => 'wall', 'rule' => 'wall', 'items' => ['anti-track-tube'], 'side' => 'end-a', 'from' => 'cut_insulation + 100 mm', 'min' => '1.6 mm',
+                    'key' => 'wall', 'rule' => 'wall', 'items' => ['anti-track-tube'], 'side' => 'end-a',
+                    'from' => 'cut_insulation + 100 mm', 'min' => '1.6 mm',
                     'reason' => 'wall over the insulation',
                 ],
             ],
@@ -268,7 +300,8 @@ final class Assemblies
     private static function distance(string $key, string $from, string $to, string $side, string $min, ?string $max = null): array
     {
         return [
-            'key' => $key, 'rule' => 'distance', 'side' => $side, 'from' => $from, 'to' => $to, 'min' => $min, ...(null === $max ? [] : ['max' => $max]),
+            'key' => $key, 'rule' => 'distance', 'side' => $side, 'from' => $from, 'to' => $to, 'min' => $min,
+            ...(null === $max ? [] : ['max' => $max]),
             'reason' => str_replace('-', ' ', $key),
         ];
     }
@@ -276,7 +309,10 @@ final class Assemblies
     /** @return Json */
     private static function cut(string $cut, string $distance, string $below, string $above): array
     {
-        return ['cut' => $cut, 'tool' => 'any', 'cases' => [['distance' => $distance, 'tolerance' => compact('below', 'above'), 'reason' => 'given']]];
+        return [
+            'cut' => $cut, 'tool' => 'any',
+            'cases' => [['distance' => $distance, 'tolerance' => compact('below', 'above'), 'reason' => 'given']],
+        ];
     }
 
     /**
@@ -293,7 +329,9 @@ final class Assemblies
 
         return [
             'id' => 'worked', 'revision' => 1, 'designation' => 'Worked', 'standard' => '', 'ratedVoltage' => $voltage, 'cores' => $cores,
-            'conductor' => ['material' => $metal, 'shape' => 'compacted', 'size' => $size], 'insulation' => $insulation, 'metallicScreen' => $screen,
+            'conductor' => [
+                'material' => $metal, 'shape' => 'compacted', 'size' => $size,
+            ], 'insulation' => $insulation, 'metallicScreen' => $screen,
             'oversheath' => 'pe',
             'layers' => array_map(static fn (string $kind, array $of): array => $layer($kind, ...$of), array_keys($layers), $layers),
         ];
@@ -307,7 +345,8 @@ final class Assemblies
     private static function connector(string $kind, string $size, string $metal, array $more): array
     {
         return [
-            'id' => 'worked', 'revision' => 1, 'name' => 'Worked', 'maker' => 'Worked', 'kind' => $kind, 'fixing' => 'crimp', 'materials' => [$metal],
+            'id' => 'worked', 'revision' => 1, 'name' => 'Worked', 'maker' => 'Worked', 'kind' => $kind, 'fixing' => 'crimp',
+            'materials' => [$metal],
             'conductor' => ['min' => $size, 'max' => $size], 'bore' => '18.5 mm', 'method' => 'As given.', ...$more,
         ];
     }
@@ -337,7 +376,8 @@ final class Assemblies
                 'technology' => 'heat-shrink', 'ratedVoltage' => $cables[0]['ratedVoltage'], 'insulations' => [$cables[0]['insulation']],
                 'metallicScreens' => [$cables[0]['metallicScreen']],
                 'sizes' => [[
-                    'label' => 'only', 'conductor' => $size, 'insulation' => $range('10 mm', '60 mm'), 'oversheath' => $range('10 mm', '100 mm'),
+                    'label' => 'only', 'conductor' => $size, 'insulation' => $range('10 mm', '60 mm'),
+                    'oversheath' => $range('10 mm', '100 mm'),
                     'connectorDiameter' => $range('10 mm', '60 mm'), 'connectorLength' => $range('10 mm', '300 mm'), 'dimensions' => [],
                 ]],
                 ...$sheet,

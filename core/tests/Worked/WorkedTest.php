@@ -31,8 +31,9 @@ use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Source: independent computation in exact fractions, checked there by Monte Carlo and in part by hand; expected.json holds its figures as it
- * printed them (four to six digits). Where it looks at named places only, Berm looks everywhere: such a margin is no larger than any of theirs.
+ * Source: independent computation in exact fractions, checked there by Monte Carlo and in part by hand; expected.json holds its figures
+ * as it printed them (four to six digits). Where it looks at named places only, Berm looks everywhere: such a margin is no larger than
+ * any of theirs.
  *
  * @phpstan-import-type Json from Assemblies
  *
@@ -62,7 +63,12 @@ final class WorkedTest extends TestCase
     public function everyMarkIsWhereItWasWorkedOut(string $assembly): void
     {
         $marks = self::plan($assembly)->markOut?->all() ?? [];
-        $seen = array_unique(array_map(static fn (Mark $mark): string => $mark->place->end->value.' '.self::layerName($mark->place->cut).' '.$mark->at->inMillimetres(), $marks));
+        $seen = array_unique(
+            array_map(
+                static fn (Mark $mark): string => $mark->place->end->value.' '.self::layerName($mark->place->cut).' '.$mark->at->inMillimetres(),
+                $marks,
+            ),
+        );
         $expected = array_map(static fn (array $mark): string => "$mark[0] $mark[1] $mark[2]", self::expected($assembly)['marks']);
 
         self::assertEqualsCanonicalizing($expected, array_values($seen));
@@ -101,10 +107,14 @@ final class WorkedTest extends TestCase
         yield 'screen above copper' => ['W3', 'screen above copper max', 'screen-above-copper', RuleKind::Distance, End::A];
         yield 'on the screen' => ['W3', 'stress tube laps screen min', 'stress-tube', RuleKind::Laps, End::A];
         yield 'on the finger' => ['W3', 'anti-track laps finger min', 'anti-track-tube', RuleKind::Laps, End::A];
-        yield 'to the insulation end' => ['W3', 'anti-track reaches insulation end min', 'reaches-insulation-end', RuleKind::Distance, End::A];
+        yield 'to the insulation end' => [
+            'W3', 'anti-track reaches insulation end min', 'reaches-insulation-end', RuleKind::Distance, End::A,
+        ];
         yield 'seal on tube' => ['W3', 'seal tube laps anti-track min', 'seal-tube', RuleKind::Laps, End::A];
         yield 'seal on barrel' => ['W3', 'seal tube laps barrel min', 'laps-barrel', RuleKind::Distance, End::A];
-        yield 'finger to barrel' => ['W3', 'finger to barrel / anti-track tube to finger end', 'finger-to-barrel', RuleKind::NoBare, End::A];
+        yield 'finger to barrel' => [
+            'W3', 'finger to barrel / anti-track tube to finger end', 'finger-to-barrel', RuleKind::NoBare, End::A,
+        ];
     }
 
     #[Test]
@@ -152,7 +162,10 @@ final class WorkedTest extends TestCase
             // A step belongs to the layer that ends there, which lies farther from the middle.
             $x = $place['x'] * 1e6 + ($place['x'] <=> 0) * (str_starts_with($place['at'], 'step') ? 1000 : 0);
             $stretch = Profile::at($x, $section->profile->core) ?? self::fail($place['at']);
-            $bare = array_map(static fn (Turn $turn): float => $stretch->outside($turn, 'finger' === $place['at'] ? 1 : 0), [Turn::atRest(), Turn::least(), Turn::most()]);
+            $bare = array_map(
+                static fn (Turn $turn): float => $stretch->outside($turn, 'finger' === $place['at'] ? 1 : 0),
+                [Turn::atRest(), Turn::least(), Turn::most()],
+            );
             self::assertEqualsWithDelta($place['start'], $bare, 0.001, "$assembly, $place[at]");
             $coats = array_map(static fn (Coat $coat): array => [
                 self::nameOf($coat), $coat->outside, $coat->leastOutside, $coat->mostOutside, ($coat->outside - $coat->beneath) / 2,
@@ -168,7 +181,8 @@ final class WorkedTest extends TestCase
             'insulation A' => ['end-a', 'cut_insulation + %s'], 'step A' => ['end-a', 'cut_insulation_screen + 0.001 mm'],
             'screen A' => ['end-a', 'cut_insulation_screen + %s'], 'sheath A' => ['end-a', 'cut_oversheath + 12 mm'],
             'insulation B' => ['end-b', 'cut_insulation + %s'], 'screen B' => ['end-b', 'cut_insulation_screen + %s'],
-            'connector' => ['end-a', 'joint_centre'], 'finger' => ['end-a', 'finger_near + 10 mm'], 'metal A' => ['end-a', 'cut_metallic_screen + 12 mm'],
+            'connector' => ['end-a', 'joint_centre'], 'finger' => ['end-a', 'finger_near + 10 mm'],
+            'metal A' => ['end-a', 'cut_metallic_screen + 12 mm'],
         ];
         $within = ['W1' => ['50 mm', '12 mm', '1/8 in'], 'W2' => ['70 mm', '20 mm', '2 mm'], 'W3' => ['100 mm', '20 mm', '2 mm']];
         foreach (self::all() as $assembly => $expected) {
@@ -177,7 +191,9 @@ final class WorkedTest extends TestCase
                 if (isset($places[$place])) {
                     [$side, $at] = $places[$place];
                     $at = \sprintf($at, $within[$assembly][str_starts_with($place, 'insulation') ? 0 : 1]);
-                    yield "$assembly $row[0]" => [$assembly, $row[0], [strtolower(str_replace(' ', '-', $tube)), $side, $at, $within[$assembly][2]]];
+                    yield "$assembly $row[0]" => [
+                        $assembly, $row[0], [strtolower(str_replace(' ', '-', $tube)), $side, $at, $within[$assembly][2]],
+                    ];
                 }
             }
         }
@@ -208,7 +224,10 @@ final class WorkedTest extends TestCase
     public function everyTubePassesAsWasWorkedOut(string $assembly, string $name, string $item): void
     {
         $expected = self::row(self::expected($assembly)['radial'], $name);
-        self::margin([$expected[1], $expected[2], $expected[3]], self::ruling(self::section($assembly), $item, RuleKind::Passes, null)->margin, $name);
+        self::margin(
+            [$expected[1], $expected[2], $expected[3]], self::ruling(self::section($assembly), $item, RuleKind::Passes, null)->margin,
+            $name,
+        );
     }
 
     /**
@@ -364,7 +383,9 @@ final class WorkedTest extends TestCase
         foreach ([$margin->nominal, $margin->worst, $margin->likely] as $i => $is) {
             $printed = $expected[$i];
             $digits = \strlen((string) strrchr($printed, '.')) - 1;
-            self::assertEqualsWithDelta((float) $printed, $is->inMillimetres(), 0.501 * 10 ** -max(0, $digits), "$what: ".['margin', 'worst', 'likely'][$i]);
+            self::assertEqualsWithDelta(
+                (float) $printed, $is->inMillimetres(), 0.501 * 10 ** -max(0, $digits), "$what: ".['margin', 'worst', 'likely'][$i],
+            );
         }
     }
 

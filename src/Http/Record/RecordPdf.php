@@ -14,8 +14,9 @@ final readonly class RecordPdf
     private const WIDTH = 178.0;
 
     /** @param list<string> $unchecked names of cables and connectors that only their writer has looked at */
-    private function __construct(private Paper $pdf, private PlannedJob $job, private Reader $reader, private bool $isUnbroken, private array $unchecked)
-    {
+    private function __construct(
+        private Paper $pdf, private PlannedJob $job, private Reader $reader, private bool $isUnbroken, private array $unchecked,
+    ) {
     }
 
     /** @param list<string> $unchecked names of cables and connectors that only their writer has looked at */
@@ -124,7 +125,8 @@ final readonly class RecordPdf
         $this->pdf->MultiCell(0, 4, $chain, 0, 'L');
         if ($this->pdf->hasBoxes()) {
             $this->pdf->MultiCell(
-                0, 4, 'A letter that this paper has no form for stands as '.Paper::BOX.': the record on the screen and its JSON file show it.', 0, 'L',
+                0, 4,
+                'A letter that this paper has no form for stands as '.Paper::BOX.': the record on the screen and its JSON file show it.', 0, 'L',
             );
         }
         $this->pdf->MultiCell(

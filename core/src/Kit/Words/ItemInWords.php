@@ -88,7 +88,8 @@ final class ItemInWords
         $wound = 'roll' === $item->winding?->manner->value ? 'Wound upon itself, ' : 'Wound along, ';
 
         return new Rule("part/{$item->key}/winding", $item->name, Sentence::of(
-            $wound.('' === $to ? "$passes ".('roll' === $item->winding?->manner->value ? 'turns.' : 'passes.') : "in whole passes to $to."), $lengths,
+            $wound.('' === $to ? "$passes ".('roll' === $item->winding?->manner->value ? 'turns.' : 'passes.') : "in whole passes to $to."),
+            $lengths,
         ));
     }
 

@@ -24,7 +24,9 @@ final class PropertyInWords
             false === $value => ['', null],
             true === $value => [$property->words(), null],
             Property::Stretch === $property && 1.0 === $value => ['not stretched', null],
-            $value instanceof Toleranced => [$value->isExact() ? $property->words() : str_replace(':fine', '', $property->words()), self::length($value)],
+            $value instanceof Toleranced => [
+                $value->isExact() ? $property->words() : str_replace(':fine', '', $property->words()), self::length($value),
+            ],
             $value instanceof LengthChange => [$property->words(), self::change($value)],
             $value instanceof ConductorSize => [$property->words(), $value->label],
             $value instanceof Torque => [$property->words(), $value->inBothUnits()],
@@ -36,7 +38,9 @@ final class PropertyInWords
     private static function length(Toleranced $length): Length|Sentence
     {
         return $length->isExact() ? $length->value : Sentence::of(
-            '{is:fine} (from {least:fine} to {most:fine})', ['is' => $length->value, 'least' => $length->least(), 'most' => $length->most()],
+            '{is:fine} (from {least:fine} to {most:fine})', [
+                'is' => $length->value, 'least' => $length->least(), 'most' => $length->most(),
+            ],
         );
     }
 

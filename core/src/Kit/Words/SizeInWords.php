@@ -33,7 +33,9 @@ final class SizeInWords
             [$more, $values] = StockInWords::properties($stock);
             if ($stock->kind->isRound() && '' !== $more) {
                 $rules[] = new Rule(
-                    "size/{$size->label}/part/{$stock->key}", $heading, Sentence::of('{name}: '.substr($more, 2).'.', ['name' => $stock->name, ...$values]),
+                    "size/{$size->label}/part/{$stock->key}", $heading, Sentence::of(
+                        '{name}: '.substr($more, 2).'.', ['name' => $stock->name, ...$values],
+                    ),
                 );
             }
         }
