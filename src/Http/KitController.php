@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Http\Wire\JobJson;
 use App\Http\Wire\KitSheetJson;
+use App\Http\Wire\ProofJson;
 use App\Http\Wire\UnreadableJson;
 use App\Security\Permission;
 use App\Security\Person;
@@ -14,10 +15,13 @@ use App\UseCase\DiscardKitDraft;
 use App\UseCase\DraftNotFound;
 use App\UseCase\KitDraft;
 use App\UseCase\KitDrafts;
+use App\UseCase\ProveKitDraft;
 use App\UseCase\ReleaseKitDraft;
 use App\UseCase\SaveKitDraft;
 use App\UseCase\Sheets;
 use App\UseCase\TryKitDraft;
+use Berm\Core\File\BadDocument;
+use Berm\Core\File\JobFile;
 use Berm\Core\Kit\Words\Change;
 use Berm\Core\Revision;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -106,6 +110,28 @@ final readonly class KitController
     public function tried(string $id, string $job, Request $request, TryKitDraft $tryDraft): JsonResponse
     {
         return new JsonResponse(JobJson::of($tryDraft($id, $job, $request->query->getString('size'))));
+    }
+
+    #[Route('/api/kit-drafts/{id}/proof', methods: ['GET'])]
+    #[IsGranted(Permission::WriteSheet->value)]
+    public function proof(string $id, ProveKitDraft $prove): JsonResponse
+    {
+        return new JsonResponse(ProofJson::of($prove($id)));
+    }
+
+    /** The corner in which it fails first, as a job that can be opened. */
+    #[Route('/api/kit-drafts/{id}/proof/{number}', requirements: ['number' => '[1-9]\d{0,2}'], methods: ['GET'])]
+    #[IsGranted(Permission::WriteSheet->value)]
+    public function corner(string $id, int $number, ProveKitDraft $prove): JsonResponse
+    {
+        $corner = $prove($id)->shortfalls[$number - 1]->corner ?? null;
+        if (null === $corner) {
+            throw BadDocument::because('number', 'is of no corner: the draft has changed; prove it again.');
+        }
+
+        return new JsonResponse((new JobFile($corner->job, []))->write(), 200, [
+            'Content-Disposition' => "attachment; filename=\"$id-$number.job.json\"",
+        ]);
     }
 
     private function answer(KitDraft $draft): JsonResponse

@@ -19,11 +19,14 @@ final readonly class ReleaseKitDraft
     /**
      * @throws DraftNotFound
      * @throws DraftConflict when it changed since it was looked at
-     * @throws EntryRefused  when somebody asks who wrote in it
+     * @throws EntryRefused  when somebody asks who wrote in it, or it is not proved
      * @throws BadDocument   with every fault of the text
      */
     public function __invoke(string $sheetId, int $version, Who $by): KitSheet
     {
+        // Before the draft is held: it may take seconds. Whoever changes it meanwhile makes another version of it.
+        $draft = $this->drafts->find($sheetId);
+        null === $draft || $draft->version !== $version || $draft->isBy($by) || ProveKitDraft::ensureProved($draft->sheet());
         $released = $this->atomically->run(function () use ($sheetId, $version, $by): KitSheet {
             $draft = $this->drafts->locked($sheetId) ?? throw $this->gone($sheetId);
             if ($draft->version !== $version) {

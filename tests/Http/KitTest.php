@@ -180,6 +180,56 @@ final class KitTest extends ApiTestCase
         self::assertSame(422, $this->save("\xff\xfe", 3)->getStatusCode());
     }
 
+    #[Test]
+    public function aSheetOfTheSecondEditionIsReleasedOnlyWhenItIsProved(): void
+    {
+        $draft = '/api/kit-drafts/quillon-core-17';
+        $file = json_decode((string) file_get_contents(__DIR__.'/../../demo/kits/quillon-core-17.json'), true, 64, \JSON_THROW_ON_ERROR);
+        self::assertIsArray($file);
+        $this->signIn('engineer');
+        $keep = fn (array $more, int $version): Response => $this->call(
+            'PUT', $draft, $this->json([...$file, 'revision' => 2, ...$more]), ['If-Match' => "\"$version\"", 'Content-Type' => 'text/plain'],
+        );
+        $stock = self::listIn($file, 'stock');
+        self::assertSame([], self::at($keep(['stock' => [...$stock, ['key' => 'tie', 'name' => 'Tie', 'kind' => 'tie']]], 0), 'problems'));
+        $proof = $this->call('GET', "$draft/proof");
+        self::assertSame([200, false, 'unused', 'stock tie'], [
+            $proof->getStatusCode(), self::at($proof, 'proved'), self::at($proof, 'shortfalls.0.fault'), self::at($proof, 'shortfalls.0.of'),
+        ]);
+        self::assertSame('number', self::at($this->call('GET', "$draft/proof/1"), 'problems.0.path'), 'it fails in no corner of its own');
+        $items = self::listIn($file, 'items');
+        self::assertIsArray($items[10]);
+        $items[10]['hand'] = '200 mm';
+        $keep(['items' => $items], 1);
+        $corner = $this->call('GET', "$draft/proof/1");
+        self::assertSame(
+            [200, 'attachment; filename="quillon-core-17-1.job.json"', 'berm/job/1'],
+            [$corner->getStatusCode(), $corner->headers->get('Content-Disposition'), self::at($corner, 'format')],
+        );
+        $this->signIn('checker');
+        $release = fn (int $version): Response => $this->call('POST', "$draft/release", null, ['If-Match' => "\"$version\""]);
+        $refused = $release(2);
+        self::assertSame(409, $refused->getStatusCode());
+        self::assertStringStartsWith('It is not proved: {count} in all', self::text($refused, 'reason.template'));
+        $this->signIn('engineer');
+        $keep([], 2);
+        self::assertTrue(self::at($this->call('GET', "$draft/proof"), 'proved'));
+        $this->signIn('checker');
+        self::assertSame(201, $release(3)->getStatusCode());
+    }
+
+    /**
+     * @param array<mixed> $file
+     *
+     * @return array<mixed>
+     */
+    private static function listIn(array $file, string $key): array
+    {
+        self::assertIsArray($file[$key]);
+
+        return $file[$key];
+    }
+
     private function save(string $text, int $version): Response
     {
         return $this->call('PUT', self::DRAFT, $text, ['If-Match' => "\"$version\"", 'Content-Type' => 'text/plain']);

@@ -22,7 +22,7 @@ final class RightsTest extends ApiTestCase
     private const OPEN = ['/api/session', '/api/sign-in', '/api/ping', '/api/ready', '/api/openapi.yaml'];
     private const VALUES = [
         'id' => self::HALF_CUT, 'job' => self::HALF_CUT, 'revision' => '1', 'from' => '1', 'to' => '1', 'end' => 'A', 'kind' => 'cables',
-        'format' => 'csv', 'name' => 'trainer',
+        'format' => 'csv', 'name' => 'trainer', 'number' => '1',
     ];
 
     /** @return iterable<string, array{Role}> */

@@ -25,6 +25,14 @@ export const kitQueries = {
       queryFn: () =>
         answered(client.GET('/api/kit-drafts/{id}/tried-on/{job}', { params: { path: { id, job }, query: { size } } })),
     }),
+  /** Of a version of a draft: asked for when somebody wants it proved, for it takes a while. */
+  proof: (id: string, version: number) =>
+    queryOptions({
+      queryKey: [...kitQueries.all, 'proof', id, version],
+      queryFn: () => answered(client.GET('/api/kit-drafts/{id}/proof', { params: { path: { id } } })),
+      staleTime: Infinity,
+      retry: false,
+    }),
   draft: (id: string) =>
     queryOptions({
       queryKey: [...kitQueries.all, 'draft', id],

@@ -2,17 +2,21 @@ import { useState } from 'react'
 import type { KitDraft } from '../../api/types'
 import { Toggle } from '../../ui/Toggle'
 import { Changes, Rules } from '../../views/Rules'
+import { useMay } from '../../api/session'
+import { Proof } from './Proof'
 import { TriedOn } from './TriedOn'
 import type { useTrial } from './useTrial'
 
-type View = 'drawing' | 'words' | 'changes' | 'names'
+type View = 'drawing' | 'words' | 'proof' | 'changes' | 'names'
 
 /** What comes of the draft: drawn on a job, in plain sentences, and held against the revision before. */
 export function Beside({ draft, trial }: { draft: KitDraft; trial: ReturnType<typeof useTrial> }) {
+  const mayWrite = useMay('write-sheet')
   const [view, setView] = useState<View>('drawing')
   const options: { value: View; label: string }[] = [
     { value: 'drawing', label: 'On a job' },
     { value: 'words', label: 'In words' },
+    ...(mayWrite ? [{ value: 'proof' as const, label: 'Proof' }] : []),
     ...(draft.releasedRevision === null ? [] : [{ value: 'changes' as const, label: `Changes (${draft.changes.length})` }]),
     { value: 'names', label: 'Names for formulas' },
   ]
@@ -29,6 +33,7 @@ export function Beside({ draft, trial }: { draft: KitDraft; trial: ReturnType<ty
         ) : (
           <p className="text-mute">Mend what is wrong first: then every rule is said here.</p>
         ))}
+      {view === 'proof' && <Proof draft={draft} />}
       {view === 'changes' && <Changes changes={draft.changes} />}
       {view === 'names' && <Names names={draft.names} />}
     </aside>

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Wire;
+
+use Berm\Core\Kit\Excepted;
+use Berm\Core\Prove\Report;
+use Berm\Core\Prove\Shortfall;
+use Berm\Core\Wire\SentenceJson;
+
+/** What proving a sheet came to. */
+final class ProofJson
+{
+    /** @return array<string, mixed> */
+    public static function of(Report $report): array
+    {
+        return [
+            'proved' => $report->isProved(),
+            'plans' => $report->plans,
+            'shortfalls' => array_map(static fn (Shortfall $one): array => [
+                'fault' => $one->fault->value,
+                'of' => $one->of,
+                'reason' => SentenceJson::of($one->reason),
+                'corners' => $one->corners,
+                'corner' => $one->corner?->inWords(),
+            ], $report->shortfalls),
+            'excepted' => array_map(static fn (Excepted $one): array => ['key' => $one->key, 'reason' => $one->reason], $report->excepted),
+        ];
+    }
+}
