@@ -8,8 +8,9 @@ wants() { [ "$what" = all ] || [ "$what" = "$1" ]; }
 step() { printf '\n== %s\n' "$*"; }
 
 # Two processors: the page's tests run beside the static checks, those of the core beside those of the application.
-beside() { "$1" > "$state/$1.log" 2>&1 & }
-joined() { wait "$2" || { cat "$state/$1.log"; die "$3: see above"; }; cat "$state/$1.log"; }
+# What they say is kept outside the state folder, which begins anew with each application.
+beside() { "$1" > "$root/var/$1.log" 2>&1 & }
+joined() { wait "$2" || { cat "$root/var/$1.log"; die "$3: see above"; }; cat "$root/var/$1.log"; }
 core() {
   step "The core"
   vendor/bin/phpunit --testsuite core --no-progress

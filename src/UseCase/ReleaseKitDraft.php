@@ -26,7 +26,9 @@ final readonly class ReleaseKitDraft
     {
         // Before the draft is held: it may take seconds. Whoever changes it meanwhile makes another version of it.
         $draft = $this->drafts->find($sheetId);
-        null === $draft || $draft->version !== $version || $draft->isBy($by) || ProveKitDraft::ensureProved($draft->sheet());
+        if (null !== $draft && $draft->version === $version && !$draft->isBy($by)) {
+            ProveKitDraft::ensureProved($draft->sheet());
+        }
         $released = $this->atomically->run(function () use ($sheetId, $version, $by): KitSheet {
             $draft = $this->drafts->locked($sheetId) ?? throw $this->gone($sheetId);
             if ($draft->version !== $version) {

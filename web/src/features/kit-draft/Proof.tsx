@@ -39,7 +39,7 @@ export function Proof({ draft }: { draft: KitDraft }) {
                 : `Built in ${proof.data.plans} corners: ${proof.data.shortfalls.length} in all do not hold.`
             }
           />
-          <ol className="border-t-2 border-ink">
+          <ol className="border-ink not-empty:border-t-2">
             {proof.data.shortfalls.map((one, i) => (
               <li key={`${one.fault} ${one.of}`} className="grid gap-1 border-b border-line py-2">
                 <p className="font-semibold">{say(one.reason, unit)}</p>
