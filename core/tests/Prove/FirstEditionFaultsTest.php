@@ -17,7 +17,7 @@ use PHPUnit\Framework\TestCase;
 /** Sheets of the first edition as they once stood: what is wrong with them is found. */
 final class FirstEditionFaultsTest extends TestCase
 {
-    /** @return iterable<string, array{string, string, string, float|null}> sheet, rule, what is said, and by how much in mm where that can be seen from the sheet by hand */
+    /** @return iterable<string, array{string, string, string, float|null}> sheet, rule, what is said, by how much in mm where hand tells */
     public static function faults(): iterable
     {
         yield 'copper is left bare between breakout and tube' => [

@@ -100,6 +100,14 @@ export function HalfSection(props: HalfSectionProps) {
         className="block font-sans print:h-auto print:w-full"
       >
         <Patterns id={id} />
+        {isJoint && only === null && (
+          <>
+            <line x1={scale.x(0)} x2={scale.x(0)} y1={18} y2={axisY} stroke="var(--color-ink)" strokeDasharray="14 5 3 5" />
+            <text x={scale.x(0)} y={14} textAnchor="middle" fontSize={14} fill="var(--color-mute)">
+              centre
+            </text>
+          </>
+        )}
         <ItemOutlines
           items={named}
           scale={scale}
@@ -145,14 +153,6 @@ export function HalfSection(props: HalfSectionProps) {
         {shortLaps.map((lap) => (
           <ShortLapBracket key={`${lap.part} ${lap.end}`} lap={lap} section={section} x={scale.x} y={axisY - tallest - 10} />
         ))}
-        {isJoint && only === null && (
-          <>
-            <line x1={scale.x(0)} x2={scale.x(0)} y1={18} y2={axisY} stroke="var(--color-ink)" strokeDasharray="14 5 3 5" />
-            <text x={scale.x(0)} y={14} textAnchor="middle" fontSize={14} fill="var(--color-mute)">
-              centre
-            </text>
-          </>
-        )}
         <line x1={0} x2={width} y1={axisY} y2={axisY} stroke="var(--color-ink)" strokeWidth={2} />
         <Tape
           marks={shownMarks}
