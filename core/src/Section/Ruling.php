@@ -66,13 +66,15 @@ final readonly class Ruling
         return RulingInWords::of($this);
     }
 
-    /** "-1.2 mm at the worst; most of it by the length of the stress tube", null where nothing can move it. */
+    /** "1.2 mm short at the worst; the length of the stress tube takes most, 3 mm"; null where nothing can move it. */
     public function worst(): ?Sentence
     {
         $causes = $this->margin->takesMost();
 
-        return [] === $causes ? null : Sentence::of('{worst:fine} left at the worst; the {cause} takes most, {takes:fine}.', [
-            'worst' => $this->margin->worst, 'cause' => $causes[0]->inWords(), 'takes' => $this->margin->most(),
+        $left = $this->margin->worst->isNegative() ? 'short' : 'left';
+
+        return [] === $causes ? null : Sentence::of("{worst:fine} $left at the worst; the {cause} takes most, {takes:fine}.", [
+            'worst' => $this->margin->worst->absolute(), 'cause' => $causes[0]->inWords(), 'takes' => $this->margin->most(),
         ]);
     }
 

@@ -13,9 +13,12 @@ final class RulingInWords
     public static function of(Ruling $ruling): Sentence
     {
         $where = $ruling->place->where->label();
-        $why = '' === $ruling->rule->reason ? '' : ' {why}';
+        $isNamedAfterIt = lcfirst($ruling->rule->reason) === lcfirst($ruling->name);
+        $why = '' === $ruling->rule->reason || $isNamedAfterIt ? '' : ' {why}';
+        // That nothing is bare is asked of every accessory, and needs no number.
+        $asked = RuleKind::NoBare === $ruling->rule->kind && null === $ruling->rule->min ? '' : '; the kit asks for {asked}';
 
-        return Sentence::of(('' === $where ? '{name}' : '{where}: {name}').' '.self::lies($ruling).'; the kit asks for {asked}.'.$why, [
+        return Sentence::of(('' === $where ? '{name}' : '{where}: {name}').' '.self::lies($ruling)."$asked.$why", [
             'where' => ucfirst($where),
             'name' => ('' === $where ? 'The ' : 'the ').lcfirst($ruling->name),
             'of' => null === $ruling->place->of?->asLayer() ? lcfirst($ruling->ofName) : Sentence::plain("[$ruling->ofName]"),

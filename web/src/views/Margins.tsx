@@ -35,13 +35,16 @@ export function Margins({ job }: { job: Job }) {
   )
 }
 
+/** What is left, or what is lacking. */
+const left = (mm: number, unit: Unit): string => (mm < 0 ? `${sayFine(-mm, unit)} short` : sayFine(mm, unit))
+
 function Margin({ rule, unit }: { rule: Ruling; unit: Unit }) {
   return (
     <li className="grid gap-x-4 gap-y-1 border-b border-line py-2.5 desk:grid-cols-[11rem_7rem_1fr] desk:items-baseline">
       <ProofWord proof={rule.proof} />
       <span className="font-semibold tabular-nums">
-        {sayFine(rule.worstMm, unit)}
-        <span className="block text-label font-normal text-mute">at the worst; {sayFine(rule.marginMm, unit)} as planned</span>
+        {left(rule.worstMm, unit)}
+        <span className="block text-label font-normal text-mute">at the worst; {left(rule.marginMm, unit)} as planned</span>
       </span>
       <span>
         {say(rule.reason, unit)}
