@@ -70,7 +70,23 @@ final readonly class ChangePlan
             );
         }
 
+        $this->ensureSaid($plan, $changed->draft);
+
         return $plan;
+    }
+
+    /** @throws BadDocument where something was said that the sheet does not ask or does not take */
+    private function ensureSaid(Plan $plan, PlanDraft $draft): void
+    {
+        $asked = $plan->job->sheet->asked ?? [];
+        foreach ($draft->said as $key => $text) {
+            if (isset($asked[$key]) && !isset($plan->job->said[$key])) {
+                $window = $asked[$key]->window;
+                throw BadDocument::because("said.$key", null === $window
+                    ? 'must be one of '.implode(', ', $asked[$key]->values).'.'
+                    : \sprintf('must be a length from %s to %s.', $window->min?->toText(), $window->max?->toText()));
+            }
+        }
     }
 
     private static function summary(Plan $plan): string

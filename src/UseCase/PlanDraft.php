@@ -11,7 +11,10 @@ use Berm\Core\Site\Site;
 /** What has been chosen and typed for a job: sheets by their pinned revision, readings as they were typed. */
 final readonly class PlanDraft
 {
-    /** @param array<string, EndDraft> $ends by End value */
+    /**
+     * @param array<string, EndDraft> $ends by End value
+     * @param array<string, string>   $said what the kit's sheet asks of the job, by its key, as it was typed
+     */
     public function __construct(
         public LengthUnit $unit,
         public array $ends,
@@ -19,6 +22,7 @@ final readonly class PlanDraft
         public string $kitSize,
         public ?Revision $connector,
         public Site $site,
+        public array $said = [],
     ) {
     }
 

@@ -18,6 +18,8 @@ use Berm\Core\Revision;
 /** Plans as JSON: the same form on the wire, in the database and in the demo's files. */
 final class PlanDraftFile
 {
+    private const MOST_SAID = 20;
+
     public static function read(Fields $file, AccessoryFunction $function): PlanDraft
     {
         $unit = $file->choice('unit', LengthUnit::class);
@@ -33,7 +35,9 @@ final class PlanDraftFile
         $kit = $file->optionalObject('kit', static fn (Fields $kit): array => [RevisionFile::read($kit), $kit->text('size', 40)]);
         $connector = $file->optionalObject('connector', RevisionFile::read(...));
 
-        return new PlanDraft($unit, Fields::got($ends), $kit[0] ?? null, $kit[1] ?? '', $connector, SiteFile::read($file));
+        return new PlanDraft(
+            $unit, Fields::got($ends), $kit[0] ?? null, $kit[1] ?? '', $connector, SiteFile::read($file), self::readSaid($file),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -51,7 +55,26 @@ final class PlanDraftFile
             'weather' => (object) WeatherFile::write($draft->site->weather),
             'place' => $draft->site->place?->value,
             'mounting' => $draft->site->mounting?->value,
+            'said' => (object) $draft->said,
         ];
+    }
+
+    /** @return array<string, string> */
+    private static function readSaid(Fields $file): array
+    {
+        $keys = $file->keys('said');
+        if (\count($keys) > self::MOST_SAID) {
+            $file->problem('said', \sprintf('says more than any sheet asks: at most %d.', self::MOST_SAID));
+        }
+
+        return $file->optionalObject('said', static function (Fields $said) use ($keys): array {
+            $texts = [];
+            foreach (\array_slice($keys, 0, self::MOST_SAID) as $key) {
+                $texts[$key] = $said->text($key, 40);
+            }
+
+            return $texts;
+        }) ?? [];
     }
 
     private static function readEnd(Fields $file): EndDraft

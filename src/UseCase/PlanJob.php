@@ -9,6 +9,7 @@ use Berm\Core\Build\Entry;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\End;
 use Berm\Core\File\JobFile;
+use Berm\Core\File\SaidFile;
 use Berm\Core\Job\Job;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\KitSheet;
@@ -51,7 +52,7 @@ final readonly class PlanJob
         return new Job(
             $stored->name, $stored->function, $draft->unit, $this->cables($draft), $sheet, $sheet->sizes[$draft->kitSize] ?? null,
             null === $draft->connector ? null : $this->sheets->connector($draft->connector),
-            $draft->site,
+            $draft->site, null === $sheet ? [] : SaidFile::ofTexts($draft->said, $sheet),
         );
     }
 

@@ -6,6 +6,7 @@ namespace App\Tests\Http;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Uid\Uuid;
 
 final class JobTest extends ApiTestCase
@@ -51,6 +52,33 @@ final class JobTest extends ApiTestCase
             self::at($job, 'markOut.marks.3.from.cable-end'),
         );
         self::assertSame('not-proved', self::at($job, 'markOut.marks.2.recorded.judgement.verdict'));
+    }
+
+    #[Test]
+    public function whatTheKitAsksIsSaidOnTheJobAndThePlanFollowsIt(): void
+    {
+        $this->signIn('jointer');
+        $id = Uuid::v7()->toRfc4122();
+        $this->call('POST', '/api/jobs', ['id' => $id, 'name' => 'Test Lane 2', 'function' => 'joint', 'unit' => 'mm']);
+        $draft = self::at($this->call('GET', '/api/jobs/019aa100-0000-7000-8000-000000000007'), 'draft');
+        self::assertIsArray($draft);
+        $plan = fn (int $version, array $said): Response => $this->plan($id, $version, [
+            ...$draft, 'kit' => ['id' => 'quillon-armour-12', 'revision' => 1, 'size' => '95'], 'said' => (object) $said,
+        ]);
+        $first = static fn (Response $job): array => [
+            self::at($job, 'asked.0.value'), self::at($job, 'markOut.marks.0.end'), self::at($job, 'markOut.marks.0.from.cable-end.atMm'),
+        ];
+        self::assertEquals(['A', 'A', 960], $first($plan(1, [])), 'nobody has said: the long side is A');
+        self::assertEquals(['B', 'A', 700], $first($plan(2, ['long' => 'B'])));
+        self::assertEquals(['B', 'A', 700], $first($this->call('GET', "/api/jobs/$id")), 'and it is kept');
+        $wrong = $plan(3, ['long' => 'C']);
+        self::assertSame(
+            [422, 'said.long', 'must be one of A, B.'],
+            [$wrong->getStatusCode(), self::at($wrong, 'problems.0.path'), self::at($wrong, 'problems.0.message')],
+        );
+        $many = array_fill_keys(array_map(static fn (int $i): string => "k$i", range(1, 30)), 'A');
+        self::assertSame(422, $plan(3, $many)->getStatusCode(), 'more than any sheet asks');
+        self::assertSame(200, $plan(3, ['gone' => 'x', 'long' => 'A'])->getStatusCode(), 'of another sheet: kept, and not asked here');
     }
 
     #[Test]

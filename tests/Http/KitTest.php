@@ -188,13 +188,16 @@ final class KitTest extends ApiTestCase
         self::assertIsArray($file);
         $this->signIn('engineer');
         $keep = fn (array $more, int $version): Response => $this->call(
-            'PUT', $draft, $this->json([...$file, 'revision' => 2, ...$more]), ['If-Match' => "\"$version\"", 'Content-Type' => 'text/plain'],
+            'PUT', $draft, $this->json([...$file, 'revision' => 2, ...$more]), [
+                'If-Match' => "\"$version\"", 'Content-Type' => 'text/plain',
+            ],
         );
         $stock = self::listIn($file, 'stock');
         self::assertSame([], self::at($keep(['stock' => [...$stock, ['key' => 'tie', 'name' => 'Tie', 'kind' => 'tie']]], 0), 'problems'));
         $proof = $this->call('GET', "$draft/proof");
         self::assertSame([200, false, 'unused', 'stock tie'], [
-            $proof->getStatusCode(), self::at($proof, 'proved'), self::at($proof, 'shortfalls.0.fault'), self::at($proof, 'shortfalls.0.of'),
+            $proof->getStatusCode(), self::at($proof, 'proved'), self::at($proof, 'shortfalls.0.fault'),
+            self::at($proof, 'shortfalls.0.of'),
         ]);
         self::assertSame('number', self::at($this->call('GET', "$draft/proof/1"), 'problems.0.path'), 'it fails in no corner of its own');
         $items = self::listIn($file, 'items');

@@ -8,6 +8,7 @@ use Berm\Core\Kit\Asked;
 use Berm\Core\Kit\AskedKind;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\UnreadableLength;
 
 /** What was said on a job of what its sheet asks, in open files: {"outside_earth": "A", "reach": "850 mm"}. */
 final class SaidFile
@@ -25,6 +26,33 @@ final class SaidFile
 
             return $read;
         }));
+    }
+
+    /**
+     * Of what was kept as it was typed: what the sheet does not ask, or does not take, counts as not said.
+     *
+     * @param array<string, string> $texts by key
+     *
+     * @return array<string, string|Length>
+     */
+    public static function ofTexts(array $texts, KitSheet $sheet): array
+    {
+        $said = [];
+        foreach ($texts as $key => $text) {
+            $asked = $sheet->asked[$key] ?? null;
+            if (null === $asked) {
+                continue;
+            }
+            try {
+                $value = AskedKind::Length === $asked->kind ? Length::parseWithUnit($text) : $text;
+            } catch (UnreadableLength) {
+                continue;
+            }
+            $isTaken = $value instanceof Length ? false !== $asked->window?->contains($value) : \in_array($value, $asked->values, true);
+            $said = $isTaken ? [...$said, $key => $value] : $said;
+        }
+
+        return $said;
     }
 
     /**

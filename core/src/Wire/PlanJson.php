@@ -23,6 +23,7 @@ final class PlanJson
         return [
             'ends' => array_values(array_map(CableJson::end(...), $plan->job->cables)),
             'kit' => null === $plan->job->sheet || null === $plan->job->size ? null : KitJson::size($plan->job->sheet, $plan->job->size),
+            'asked' => AskedJson::of($plan),
             'connector' => null === $plan->job->connector ? null : ConnectorJson::of($plan->job->connector),
             'comparison' => self::comparison($plan),
             'dewPointCelsius' => $plan->job->site->weather->dewPoint(),

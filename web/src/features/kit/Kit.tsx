@@ -9,6 +9,7 @@ import { useUnit } from '../../ui/UnitContext'
 import { ChoiceList } from '../../views/ChoiceList'
 import { FitSummary } from '../../views/FitSummary'
 import { useJob } from '../../views/useJob'
+import { Asks } from './Asks'
 import { KitBoxes } from './KitBoxes'
 import { KitDate } from './KitDate'
 import { Where } from './Where'
@@ -73,6 +74,11 @@ export function Kit() {
               }
             />
           )}
+        />
+        <Asks
+          asked={job.asked}
+          said={draft.said ?? {}}
+          onSay={mayPlan ? (key, value) => change((now) => ({ ...now, said: { ...now.said, [key]: value } })) : null}
         />
         <KitBoxes job={job} />
         <KitDate job={job} />
