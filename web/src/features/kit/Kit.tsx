@@ -39,6 +39,11 @@ export function Kit() {
           onPlace={mayPlan ? (place) => change((now) => ({ ...now, place })) : null}
           onMounting={mayPlan ? (mounting) => change((now) => ({ ...now, mounting })) : null}
         />
+        <Asks
+          asked={job.asked}
+          said={draft.said ?? {}}
+          onSay={mayPlan ? (key, value) => change((now) => ({ ...now, said: { ...now.said, [key]: value } })) : null}
+        />
         {job.ends.length === 0 && (
           <Note tone="unproved">Choose and measure the cables first: a kit fits a diameter, not a name.</Note>
         )}
@@ -74,11 +79,6 @@ export function Kit() {
               }
             />
           )}
-        />
-        <Asks
-          asked={job.asked}
-          said={draft.said ?? {}}
-          onSay={mayPlan ? (key, value) => change((now) => ({ ...now, said: { ...now.said, [key]: value } })) : null}
         />
         <KitBoxes job={job} />
         <KitDate job={job} />
