@@ -7,6 +7,7 @@ namespace App\UseCase;
 use Berm\Core\Build\Event\PlanChanged;
 use Berm\Core\File\BadDocument;
 use Berm\Core\Job\Plan;
+use Berm\Core\Kit\NotAsked;
 use Psr\Clock\ClockInterface;
 
 /** Stores another version of a plan; once work has begun, the log says that it was changed and to what. */
@@ -70,21 +71,19 @@ final readonly class ChangePlan
             );
         }
 
-        $this->ensureSaid($plan, $changed->draft);
+        self::ensureSaid($plan, $changed->draft);
 
         return $plan;
     }
 
-    /** @throws BadDocument where something was said that the sheet does not ask or does not take */
-    private function ensureSaid(Plan $plan, PlanDraft $draft): void
+    /** @throws BadDocument where something was said that the sheet does not take; what another sheet asked stays as it was */
+    private static function ensureSaid(Plan $plan, PlanDraft $draft): void
     {
-        $asked = $plan->job->sheet->asked ?? [];
         foreach ($draft->said as $key => $text) {
-            if (isset($asked[$key]) && !isset($plan->job->said[$key])) {
-                $window = $asked[$key]->window;
-                throw BadDocument::because("said.$key", null === $window
-                    ? 'must be one of '.implode(', ', $asked[$key]->values).'.'
-                    : \sprintf('must be a length from %s to %s.', $window->min?->toText(), $window->max?->toText()));
+            try {
+                ($plan->job->sheet->asked[$key] ?? null)?->read($text);
+            } catch (NotAsked $refused) {
+                throw BadDocument::because("said.$key", $refused->getMessage());
             }
         }
     }

@@ -13,6 +13,7 @@ final readonly class ReleaseKitDraft
 {
     public function __construct(
         private KitDrafts $drafts, private Sheets $sheets, private RankingTables $tables, private Atomically $atomically,
+        private ProveKitDraft $prove,
     ) {
     }
 
@@ -27,7 +28,7 @@ final readonly class ReleaseKitDraft
         // Before the draft is held: it may take seconds. Whoever changes it meanwhile makes another version of it.
         $draft = $this->drafts->find($sheetId);
         if (null !== $draft && $draft->version === $version && !$draft->isBy($by)) {
-            ProveKitDraft::ensureProved($draft->sheet());
+            $this->prove->ensureProved($draft);
         }
         $released = $this->atomically->run(function () use ($sheetId, $version, $by): KitSheet {
             $draft = $this->drafts->locked($sheetId) ?? throw $this->gone($sheetId);

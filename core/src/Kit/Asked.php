@@ -7,6 +7,7 @@ namespace Berm\Core\Kit;
 use Berm\Core\Cable\End;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
+use Berm\Core\Quantity\UnreadableLength;
 
 /** Something that a sheet's formulas need to know of a job, and that nobody can work out: a role, a choice, a length. */
 final readonly class Asked
@@ -48,6 +49,21 @@ final readonly class Asked
     public static function length(string $key, string $name, Range $window, string $reason): self
     {
         return new self($key, $name, AskedKind::Length, [], null, $window, $reason);
+    }
+
+    /** @throws NotAsked with what would be taken, where this is not */
+    public function read(string $text): string|Length
+    {
+        if (AskedKind::Length !== $this->kind) {
+            return \in_array($text, $this->values, true) ? $text : throw NotAsked::noneOf($this->values);
+        }
+        try {
+            $length = Length::parseWithUnit($text);
+        } catch (UnreadableLength $unreadable) {
+            throw NotAsked::unreadable($unreadable);
+        }
+
+        return true === $this->window?->contains($length) ? $length : throw NotAsked::outside($this->window);
     }
 
     /** What formulas take for it, of what was said on the job; null where it has not been said. */

@@ -4,24 +4,18 @@ declare(strict_types=1);
 
 namespace Berm\Core\Kit;
 
-use Berm\Core\Cable\Armour;
 use Berm\Core\Cable\End;
-use Berm\Core\Cable\MetallicScreen;
 use Berm\Core\Cable\RatedVoltage;
 use Berm\Core\Formula\Formula;
 use Berm\Core\Formula\Values;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\Place\Place;
-use Berm\Core\Place\PlaceKind;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Revision;
 
 /** A kit's leaflet as data: one numbered revision, checked as a whole when it is made. */
 final readonly class KitSheet
 {
-    /** Rules that every accessory must keep, whatever its sheet says. */
-    public const ALWAYS = ['always-energised', 'always-semiconducting', 'always-sealed', 'always-oil'];
-
     /** @var array<string, ItemEdge> by the name that formulas have */
     private array $edges;
 
@@ -96,11 +90,11 @@ final readonly class KitSheet
     ): self {
         $itemsByKey = self::byKey($items, BadKitSheet::itemTwice(...));
         $stockByKey = self::byKey($stock, BadKitSheet::stockTwice(...));
-        self::ensureOnTheJob($items, $application->function);
-        self::ensureTargets($itemsByKey);
-        self::ensureRulesOfSomething($placeRules, $excepted, $itemsByKey);
-        self::ensureStock($itemsByKey, $stockByKey);
-        self::ensureCuts($rules, $takes);
+        Belongings::ensureOnTheJob($items, $application->function);
+        Belongings::ensureTargets($itemsByKey);
+        Belongings::ensureRulesOfSomething($placeRules, $excepted, $itemsByKey);
+        Belongings::ensureStock($itemsByKey, $stockByKey);
+        Belongings::ensureCuts($rules, $takes);
         $sizesByLabel = self::sizesByLabel($sizes, $itemsByKey, $hasOverlappingSizes);
         $rulesInOrder = self::inOrderOfReckoning($rules);
         StageOrder::ensureSound($stages, $itemsByKey, $stockByKey, $rules, $takes);
@@ -202,7 +196,8 @@ final readonly class KitSheet
     {
         $cores = $this->takes[array_key_first($this->takes)]->cores->value;
         $ends = \count($this->application->function->ends());
-        $ofItem = static fn (Item $item): int => $stock->inRow() * ($item->isPerCore ? $cores : 1) * (Side::EachEnd === $item->side ? $ends : 1);
+        $ofItem = static fn (Item $item): int => $stock->inRow() * ($item->isPerCore ? $cores : 1)
+            * (Side::EachEnd === $item->side ? $ends : 1);
 
         return array_sum(
             array_map($ofItem, array_values(array_filter($this->items, static fn (Item $item): bool => $item->stock === $stock->key))),
@@ -242,6 +237,12 @@ final readonly class KitSheet
         $values = array_map(static fn (Asked $asked): string|Length|null => $asked->value($said[$asked->key] ?? null), $this->asked);
 
         return array_filter($values, static fn (string|Length|null $value): bool => null !== $value);
+    }
+
+    /** A sheet of the first edition cannot say enough to be proved: it goes out as it always did. */
+    public function mustBeProved(): bool
+    {
+        return $this->edition > 1;
     }
 
     /** A job may not go against the rule: what a sheet of the first edition forgets is not held against it. */
@@ -327,103 +328,6 @@ final readonly class KitSheet
         }
 
         return $byKey;
-    }
-
-    /** @param list<Item> $items */
-    private static function ensureOnTheJob(array $items, AccessoryFunction $function): void
-    {
-        foreach ($items as $item) {
-            if (AccessoryFunction::Joint !== $function && (\in_array(End::B, $item->parkOn, true) || Side::EndB === $item->side)) {
-                throw BadKitSheet::offTheJob($item->key);
-            }
-        }
-    }
-
-    /**
-     * What a rule speaks of is there, and no item is called like a layer or the connector.
-     *
-     * @param array<string, Item> $items
-     */
-    private static function ensureTargets(array $items): void
-    {
-        foreach ($items as $item) {
-            PlaceKind::Item === Place::named($item->key)->kind || throw BadKitSheet::itemNamedLikeAPlace($item->key);
-            foreach ($item->rules as $rule) {
-                if (null === $rule->of) {
-                    continue;
-                }
-                $isThere = PlaceKind::Item !== $rule->of->kind || isset($items[$rule->of->key]);
-                $isThere || throw BadKitSheet::noSuchPlace($item->key, $rule->of->key, array_keys($items));
-                $rule->of->key === $item->key && throw BadKitSheet::coversItself($item->key);
-            }
-        }
-    }
-
-    /**
-     * @param list<PlaceRule>     $rules
-     * @param list<Excepted>      $excepted
-     * @param array<string, Item> $items
-     */
-    private static function ensureRulesOfSomething(array $rules, array $excepted, array $items): void
-    {
-        foreach ($rules as $rule) {
-            foreach ([...$rule->items, ...(PlaceKind::Item === $rule->of?->kind ? [$rule->of->key] : [])] as $key) {
-                isset($items[$key]) || throw BadKitSheet::ruleOfNothing($rule->key, $key, array_keys($items));
-            }
-        }
-        $known = [...array_keys($items), ...array_map(static fn (PlaceRule $rule): string => $rule->key, $rules), ...self::ALWAYS];
-        foreach ($excepted as $one) {
-            \in_array($one->key, $known, true) || throw BadKitSheet::exceptsNothing($one->key, self::ALWAYS);
-        }
-    }
-
-    /**
-     * @param array<string, Item>  $items
-     * @param array<string, Stock> $stock
-     */
-    private static function ensureStock(array $items, array $stock): void
-    {
-        foreach ($items as $item) {
-            '' === $item->stock || isset($stock[$item->stock])
-                || throw BadKitSheet::madeOfNothing($item->key, $item->stock, array_keys($stock));
-            '' === $item->partOf || isset($items[$item->partOf]) || throw BadKitSheet::partOfNothing($item->key, $item->partOf);
-        }
-    }
-
-    /**
-     * Every cut that a cable it takes may need has its rule.
-     *
-     * @param list<StripRule>      $rules
-     * @param array<string, Takes> $takes
-     */
-    private static function ensureCuts(array $rules, array $takes): void
-    {
-        $has = [];
-        foreach ($rules as $rule) {
-            isset($has[$rule->cut->value]) && throw BadKitSheet::cutTwice($rule->cut);
-            $has[$rule->cut->value] = true;
-        }
-        foreach ($takes as $end) {
-            foreach (self::cutsNeeded($end) as $cut) {
-                isset($has[$cut->value]) || throw BadKitSheet::cutMissing($cut);
-            }
-        }
-    }
-
-    /** @return list<Cut> */
-    private static function cutsNeeded(Takes $takes): array
-    {
-        $isArmoured = [Armour::None] !== $takes->armours;
-        $hasLead = \in_array(MetallicScreen::LeadSheath, $takes->screens, true);
-
-        return array_values(array_filter(Cut::cases(), static fn (Cut $cut): bool => match ($cut) {
-            Cut::Oversheath, Cut::Insulation => true,
-            Cut::Armour, Cut::Bedding => $isArmoured,
-            Cut::LeadSheath => $hasLead,
-            Cut::Belt => false,
-            Cut::MetallicScreen => [MetallicScreen::LeadSheath] !== $takes->screens,
-            Cut::InsulationScreen => $takes->hasExtruded(),
-        }));
     }
 
     /**

@@ -36,6 +36,17 @@ final readonly class Takes
         };
     }
 
+    /** Whether a sheet for such cables must say where it is cut. */
+    public function needs(Cut $cut): bool
+    {
+        return match ($cut) {
+            Cut::Belt => false,
+            Cut::Bedding => $this->mayHave(Cut::Armour),
+            Cut::InsulationScreen => $this->hasExtruded(),
+            default => $this->mayHave($cut),
+        };
+    }
+
     public function hasExtruded(): bool
     {
         return [] !== array_filter($this->insulations, static fn (InsulationMaterial $material): bool => $material->isExtruded());

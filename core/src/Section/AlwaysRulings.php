@@ -6,6 +6,7 @@ namespace Berm\Core\Section;
 
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\End;
+use Berm\Core\Kit\Always;
 use Berm\Core\Kit\ElectricalClass;
 use Berm\Core\Kit\PlaceRule;
 use Berm\Core\Kit\RuleKind;
@@ -53,11 +54,11 @@ final readonly class AlwaysRulings
         $cables = $this->places->assembly->cables;
         $covering = $this->covering(ElectricalClass::Insulating, ElectricalClass::Grading);
         if (isset($cables[1])) {
-            return $this->ruled('energised', null, $this->cut(End::A, Cut::Insulation), $this->cut(End::B, Cut::Insulation), $covering);
+            return $this->ruled(Always::Energised, null, $this->cut(End::A, Cut::Insulation), $this->cut(End::B, Cut::Insulation), $covering);
         }
         $mouth = $this->places->frame(End::A)->onAxis($this->places->mouth(End::A));
 
-        return $this->ruled('energised', null, $mouth, $this->cut(End::A, Cut::Insulation), $covering);
+        return $this->ruled(Always::Energised, null, $mouth, $this->cut(End::A, Cut::Insulation), $covering);
     }
 
     /** @return list<Ruling> the insulation screen, as far as it shows */
@@ -70,7 +71,7 @@ final readonly class AlwaysRulings
         );
 
         return null === $outer ? [] : $this->ruled(
-            'semiconducting', $end, $this->cut($end, Cut::InsulationScreen), $this->cut($end, $outer), $covering,
+            Always::Semiconducting, $end, $this->cut($end, Cut::InsulationScreen), $this->cut($end, $outer), $covering,
         );
     }
 
@@ -80,11 +81,11 @@ final readonly class AlwaysRulings
         $covering = $this->covering(ElectricalClass::Insulating);
         $cables = $this->places->assembly->cables;
         if (isset($cables[1])) {
-            return $this->ruled('sealed', null, $this->cut(End::A, Cut::Oversheath), $this->cut(End::B, Cut::Oversheath), $covering);
+            return $this->ruled(Always::Sealed, null, $this->cut(End::A, Cut::Oversheath), $this->cut(End::B, Cut::Oversheath), $covering);
         }
         $inner = $this->places->has(End::A, Cut::MetallicScreen) ? Cut::MetallicScreen : Cut::Insulation;
 
-        return $this->ruled('sealed', null, $this->cut(End::A, $inner), $this->cut(End::A, Cut::Oversheath), $covering);
+        return $this->ruled(Always::Sealed, null, $this->cut(End::A, $inner), $this->cut(End::A, Cut::Oversheath), $covering);
     }
 
     /** @return list<Ruling> of a paper cable: from the connector to the lead beneath what keeps the oil in */
@@ -99,7 +100,7 @@ final readonly class AlwaysRulings
         )));
 
         return $this->ruled(
-            'oil', $cable->end, $this->cut($cable->end, Cut::Insulation), $this->cut($cable->end, Cut::LeadSheath), $covering,
+            Always::Oil, $cable->end, $this->cut($cable->end, Cut::Insulation), $this->cut($cable->end, Cut::LeadSheath), $covering,
         );
     }
 
@@ -108,19 +109,12 @@ final readonly class AlwaysRulings
      *
      * @return list<Ruling>
      */
-    private function ruled(string $key, ?End $end, Locus $from, Locus $to, array $covering): array
+    private function ruled(Always $always, ?End $end, Locus $from, Locus $to, array $covering): array
     {
-        $rule = PlaceRule::ofEverySheet('always-'.$key, RuleKind::NoBare, [], self::WORDS[$key]);
+        $rule = PlaceRule::ofEverySheet($always->value, RuleKind::NoBare, [], $always->words());
 
         return $this->rulings->covered($rule, $end, $from, $to, $covering);
     }
-
-    private const WORDS = [
-        'energised' => 'cover of what is energised',
-        'semiconducting' => 'cover of the [insulation screen]',
-        'sealed' => 'seal to the [oversheath]',
-        'oil' => 'barrier that keeps the oil in',
-    ];
 
     /** @return list<PlacedItem> */
     private function covering(ElectricalClass ...$classes): array

@@ -219,7 +219,9 @@ final readonly class RadialRulings
     {
         $where = Where::of($placed->end, $this->places->assembly->cores() > 1 ? $this->places->core : null);
 
-        return new Ruling(RulingPlace::of($rule->key, $rule->kind, $rule->of, $where), $rule, $placed->item->name, '', $value, $window, $margin, null, $at,
+        $place = RulingPlace::of($rule->key, $rule->kind, $rule->of, $where);
+
+        return new Ruling($place, $rule, $placed->item->name, '', $value, $window, $margin, null, $at,
             $this->places->assembly->sheet->binds($rule),
         );
     }

@@ -1,17 +1,17 @@
 import type { Job } from '../api/types'
 import { sayFine, type Unit } from '../domain/length'
 import { say } from '../domain/sentence'
-import { classes } from '../ui/classes'
+import { SIGNS, SignedWord } from '../ui/SignedWord'
 import { useUnit } from '../ui/UnitContext'
 
 type Ruling = NonNullable<Job['section']>['rules'][number]
 
 const ORDER = { fails: 0, 'not-likely': 1, likely: 2, proved: 3 }
 const PROOFS: Record<Ruling['proof'], { words: string; tone: string; sign: string }> = {
-  proved: { words: 'proved', tone: 'text-inside', sign: 'M2 7l4 5l8 -10' },
-  likely: { words: 'likely, not proved', tone: 'text-unproved', sign: 'M1 9q3 -5 6 -1t7 -2' },
-  'not-likely': { words: 'not likely', tone: 'text-out', sign: 'M8 2v7m0 3v2' },
-  fails: { words: 'fails', tone: 'text-out', sign: 'M3 2l10 11m0 -11l-10 11' },
+  proved: { words: 'proved', tone: 'text-inside', sign: SIGNS.tick },
+  likely: { words: 'likely, not proved', tone: 'text-unproved', sign: SIGNS.wave },
+  'not-likely': { words: 'not likely', tone: 'text-out', sign: SIGNS.mark },
+  fails: { words: 'fails', tone: 'text-out', sign: SIGNS.cross },
 }
 
 /** What every rule leaves: as planned, at the worst, and how sure that is; the least sure first. */
@@ -41,7 +41,7 @@ const left = (mm: number, unit: Unit): string => (mm < 0 ? `${sayFine(-mm, unit)
 function Margin({ rule, unit }: { rule: Ruling; unit: Unit }) {
   return (
     <li className="grid gap-x-4 gap-y-1 border-b border-line py-2.5 desk:grid-cols-[11rem_7rem_1fr] desk:items-baseline">
-      <ProofWord proof={rule.proof} />
+      <SignedWord {...PROOFS[rule.proof]} />
       <span className="font-semibold tabular-nums">
         {left(rule.worstMm, unit)}
         <span className="block text-label font-normal text-mute">at the worst; {left(rule.marginMm, unit)} as planned</span>
@@ -51,18 +51,5 @@ function Margin({ rule, unit }: { rule: Ruling; unit: Unit }) {
         {rule.worst && <span className="block text-label text-mute">{say(rule.worst, unit)}</span>}
       </span>
     </li>
-  )
-}
-
-/** How sure it is: a sign, then the word; the colour only repeats it. */
-function ProofWord({ proof }: { proof: Ruling['proof'] }) {
-  const { words, tone, sign } = PROOFS[proof]
-  return (
-    <span className={classes('inline-flex items-center gap-2 font-semibold whitespace-nowrap', tone)}>
-      <svg width={16} height={15} aria-hidden>
-        <path d={sign} fill="none" stroke="currentColor" strokeWidth={2.6} />
-      </svg>
-      {words}
-    </span>
   )
 }

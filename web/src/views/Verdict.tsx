@@ -1,6 +1,7 @@
 import type { Judgement, Outcome } from '../api/types'
 import { sayFine, sayMark, type Unit } from '../domain/length'
 import { classes } from '../ui/classes'
+import { SIGNS, SignedWord } from '../ui/SignedWord'
 
 const TONE = { inside: 'text-inside', 'not-proved': 'text-unproved', out: 'text-out' } as const
 
@@ -20,21 +21,13 @@ export function VerdictWord({
 }
 
 const OUTCOMES: Record<Outcome, { words: string; tone: string; sign: string }> = {
-  fits: { words: 'fits', tone: 'text-inside', sign: 'M2 7l4 5l8 -10' },
-  'fits-unproved': { words: 'fits, not proved', tone: 'text-unproved', sign: 'M1 9q3 -5 6 -1t7 -2' },
-  'cannot-tell': { words: 'cannot tell', tone: 'text-unproved', sign: 'M3 8h2m3 0h1m3 0h2' },
-  'does-not-fit': { words: 'does not fit', tone: 'text-out', sign: 'M3 2l10 11m0 -11l-10 11' },
+  fits: { words: 'fits', tone: 'text-inside', sign: SIGNS.tick },
+  'fits-unproved': { words: 'fits, not proved', tone: 'text-unproved', sign: SIGNS.wave },
+  'cannot-tell': { words: 'cannot tell', tone: 'text-unproved', sign: SIGNS.dots },
+  'does-not-fit': { words: 'does not fit', tone: 'text-out', sign: SIGNS.cross },
 }
 
 /** A fit's outcome: a sign, then the word; the colour only repeats it. */
 export function OutcomeWord({ outcome, words = OUTCOMES[outcome].words }: { outcome: Outcome; words?: string }) {
-  const { tone, sign } = OUTCOMES[outcome]
-  return (
-    <span className={classes('inline-flex items-center gap-2 font-semibold whitespace-nowrap', tone)}>
-      <svg width={16} height={15} aria-hidden>
-        <path d={sign} fill="none" stroke="currentColor" strokeWidth={2.6} />
-      </svg>
-      {words}
-    </span>
-  )
+  return <SignedWord {...OUTCOMES[outcome]} words={words} />
 }

@@ -6,8 +6,17 @@ import { UnitProvider } from '../../ui/UnitContext'
 import { Asks } from './Asks'
 
 type Ask = Job['asked'][number]
-const ask = (more: Partial<Ask>): Ask => ({
-  key: 'long', name: 'Long side', kind: 'role', values: ['A', 'B'], minMm: null, maxMm: null, reason: 'Tubes wait there.', value: 'A', ...more }) // prettier-ignore
+const ROLE: Ask = {
+  key: 'long',
+  name: 'Long side',
+  kind: 'role',
+  values: ['A', 'B'],
+  minMm: null,
+  maxMm: null,
+  reason: 'Tubes wait there.',
+  value: 'A',
+}
+const ask = (more: Partial<Ask>): Ask => ({ ...ROLE, ...more })
 const say = vi.fn()
 const show = (one: Ask, said = {}, onSay: typeof say | null = say) =>
   render(

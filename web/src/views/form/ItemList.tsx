@@ -116,6 +116,7 @@ function headline(item: Json): string {
   if (!isObject(item)) return ''
   const head = HEADS.map((key) => item[key]).find((text) => typeof text === 'string' && text !== '')
   const when = item['when']
-  const text = typeof head === 'string' ? head.replaceAll('-', ' ') : ''
+  // A name stays as it is written; a key or a kind is read without its hyphens.
+  const text = typeof head !== 'string' ? '' : head === item['name'] ? head : head.replaceAll('-', ' ')
   return typeof when === 'string' && when !== '' ? `${text}, when ${when}` : text
 }
