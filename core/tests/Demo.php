@@ -104,6 +104,27 @@ final class Demo
         return array_map(static fn (string $file): string => basename($file, '.json'), false === $files ? [] : $files);
     }
 
+    /**
+     * One of its files with other values at some of its places, such as "items.10.hand".
+     *
+     * @param array<string, mixed> $changes by path
+     */
+    public static function changed(string $name, array $changes): string
+    {
+        $file = json_decode(self::text($name), true, 64, \JSON_THROW_ON_ERROR);
+        foreach ($changes as $path => $value) {
+            $place = &$file;
+            foreach (explode('.', $path) as $key) {
+                \assert(\is_array($place));
+                $place = &$place[$key];
+            }
+            $place = $value;
+            unset($place);
+        }
+
+        return json_encode($file, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES);
+    }
+
     public static function text(string $name): string
     {
         return (string) file_get_contents(self::folder()."/$name.json");

@@ -29,6 +29,12 @@ final readonly class Choice
         return new self($fit, $sheet, $size, null, $connectorsThatGo, $with);
     }
 
+    /** The higher, the further behind: what fits with the connector that goes best stands before what does not. */
+    public function standing(): int
+    {
+        return 10 * $this->fit->outcome()->strictness() + ($this->with?->fit->outcome()->strictness() ?? 0);
+    }
+
     public static function ofConnector(Connector $connector, FitReport $fit): self
     {
         return new self($fit, null, null, $connector, null, null);

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
-use Berm\Core\Assembly\RuleValues;
 use Berm\Core\Fit\ConnectorFit;
-use Berm\Core\Fit\KitFit;
 use Berm\Core\Job\Job;
-use Berm\Core\Kit\KitSheet;
-use Berm\Core\Kit\KitSize;
+use Berm\Core\Job\Trial;
 use Berm\Core\Ranking\ConnectorTable;
 use Berm\Core\Ranking\Enquiry;
 use Berm\Core\Ranking\KitTable;
@@ -25,20 +22,21 @@ final readonly class JudgeChoices
     {
     }
 
-    /** Kit sizes with the connector that goes best with each. @throws JobNotFound */
+    /** Kit sizes, each with the connector that goes best with it; planned whole with the connector that is chosen. @throws JobNotFound */
     public function kits(string $jobId, int $page): Choices
     {
-        $enquiry = self::enquiry($this->job($jobId));
+        $job = $this->job($jobId);
+        $enquiry = self::enquiry($job);
         $table = $this->tables->kits($enquiry->function);
         $connectors = $this->tables->connectors($enquiry->function->connectorKind());
         $ranked = Ranking::kits($enquiry, $table, $connectors);
 
         return self::page(
-            $ranked, $page, fn (int $row): Choice => $this->kit($enquiry, $table->names[$row], $connectors, $ranked->pairs[$row] ?? null),
+            $ranked, $page, fn (int $row): Choice => $this->kit($job, $table->names[$row], $connectors, $ranked->pairs[$row] ?? null),
         );
     }
 
-    /** Connectors on the conductors, and in the kit if one is chosen. @throws JobNotFound */
+    /** Connectors on the conductors, and planned whole in the kit if one is chosen. @throws JobNotFound */
     public function connectors(string $jobId, int $page): Choices
     {
         $job = $this->job($jobId);
@@ -49,9 +47,8 @@ final readonly class JudgeChoices
             $job->sheet->revision->id, $job->sheet->revision->number, $job->size->label,
         );
         $ranked = Ranking::connectors($enquiry, $table, $kits, $row);
-        $sheet = null === $job->sheet || null === $job->size ? null : self::applying($enquiry, $job->sheet, $job->size);
 
-        return self::page($ranked, $page, fn (int $place): Choice => $this->connector($enquiry, $table->names[$place], $sheet, $job->size));
+        return self::page($ranked, $page, fn (int $place): Choice => $this->connector($job, $table->names[$place]));
     }
 
     private function job(string $id): Job
@@ -65,40 +62,42 @@ final readonly class JudgeChoices
     }
 
     /** @param array{string, int, string} $name */
-    private function kit(Enquiry $enquiry, array $name, ConnectorTable $connectors, ?Pair $pair): Choice
+    private function kit(Job $job, array $name, ConnectorTable $connectors, ?Pair $pair): Choice
     {
         [$id, $revision, $label] = $name;
         $sheet = $this->sheets->kit(Revision::of($id, $revision));
-        $size = $sheet->sizes[$label];
-        $asItStands = self::applying($enquiry, $sheet, $size);
-        $with = null === $pair?->connector ? null : $this->connector($enquiry, $connectors->names[$pair->connector], $asItStands, $size);
+        $withKit = $job->withKit($sheet, $sheet->sizes[$label]);
+        $trial = Trial::of($withKit);
+        $with = null === $pair?->connector ? null : $this->connector($withKit, $connectors->names[$pair->connector]);
 
-        return Choice::ofKit(
-            $sheet, $size, KitFit::judge($enquiry->function, $enquiry->cables, $enquiry->site, $asItStands, $size), $pair?->goes, $with,
-        );
+        return Choice::ofKit($sheet, $sheet->sizes[$label], $trial->kit->and($trial->plan), $pair?->goes, $with);
     }
 
-    /** @param array{string, int} $name */
-    private function connector(Enquiry $enquiry, array $name, ?KitSheet $sheet, ?KitSize $size): Choice
+    /**
+     * @param Job                $job  with or without a kit size
+     * @param array{string, int} $name
+     */
+    private function connector(Job $job, array $name): Choice
     {
         $connector = $this->sheets->connector(Revision::of(...$name));
+        $fit = null === $job->size
+            ? ConnectorFit::judge($job->function, array_values($job->cables), $connector, null, null)
+            : Trial::of($job->withConnector($connector))->together();
 
-        return Choice::ofConnector($connector, ConnectorFit::judge($enquiry->function, $enquiry->cables, $connector, $sheet, $size));
+        return Choice::ofConnector($connector, $fit);
     }
 
-    /** Without the parts that this job does not need. */
-    private static function applying(Enquiry $enquiry, KitSheet $sheet, KitSize $size): KitSheet
-    {
-        return [] === $enquiry->cables ? $sheet : $sheet->applyingTo(RuleValues::of(
-            $enquiry->cables[0], $size->dimensions, null, $enquiry->site,
-        ));
-    }
-
-    /** @param callable(int): Choice $choice of a row */
+    /**
+     * What the whole plan brings out stands behind what it lets stand.
+     *
+     * @param callable(int): Choice $choice of a row
+     */
     private static function page(Ranked $ranked, int $page, callable $choice): Choices
     {
         $rows = \array_slice($ranked->rows, ($page - 1) * Choices::PER_PAGE, Choices::PER_PAGE);
+        $choices = array_map($choice, $rows);
+        usort($choices, static fn (Choice $one, Choice $other): int => $one->standing() <=> $other->standing());
 
-        return new Choices(array_map($choice, $rows), $page, \count($ranked->rows), $ranked->possible);
+        return new Choices($choices, $page, \count($ranked->rows), $ranked->possible);
     }
 }

@@ -177,7 +177,18 @@ final class JobTest extends ApiTestCase
     {
         $this->signIn('storekeeper');
         $kits = $this->call('GET', '/api/jobs/'.self::NO_FIT.'/kits');
-        self::assertSame(['fits', '2'], [self::at($kits, 'choices.0.outcome'), self::at($kits, 'choices.0.kit.size')]);
+        self::assertSame(
+            ['cannot-tell', 'Say where it will be: the kit may be used buried or in a chamber.'],
+            [self::at($kits, 'choices.0.outcome'), self::at($kits, 'choices.0.worst.reason.template')],
+        );
+        self::assertSame(
+            ['2', 'does-not-fit', 'planned', 'Not with the connector that is chosen: {reason}', 'fits'],
+            array_map(
+                static fn (string $path): mixed => self::at($kits, "choices.1.$path"),
+                ['kit.size', 'outcome', 'worst.criterion', 'worst.reason.template', 'with.outcome'],
+            ),
+            'its connector is too long for it, and another goes',
+        );
         [$total, $possible] = [self::at($kits, 'total'), self::at($kits, 'possible')];
         $choices = [];
         for ($page = 1; \count($choices) < $total; ++$page) {
@@ -222,6 +233,24 @@ final class JobTest extends ApiTestCase
         self::assertIsInt(self::at($kits, 'choices.0.connectorsThatGo'));
         $last = $this->call('GET', '/api/jobs/'.self::HALF_CUT.'/kits?page=3');
         self::assertNull(self::at($last, 'choices.0.connectorsThatGo'), 'nothing is asked for a kit that does not fit');
+    }
+
+    #[Test]
+    public function withoutAConnectorNoSizeIsSaidToFitAndTheOneToTakeWithItIsNamed(): void
+    {
+        $this->signIn('engineer');
+        $plan = self::listAt($this->call('GET', '/api/jobs/'.self::INCHES), 'draft');
+        $this->plan(self::INCHES, 2, [...$plan, 'connector' => null]);
+        $kits = $this->call('GET', '/api/jobs/'.self::INCHES.'/kits');
+        self::assertSame(
+            ['cannot-tell', 'planned', 'fits'],
+            [
+                self::at($kits, 'choices.0.outcome'), self::at($kits, 'choices.0.worst.criterion'), self::at($kits, 'choices.0.with.outcome'),
+            ],
+        );
+        self::assertSame(
+            'cannot-tell', self::at($this->call('GET', '/api/jobs/'.self::INCHES), 'fit.kit.outcome'), 'the job says it as its list does',
+        );
     }
 
     #[Test]

@@ -218,7 +218,7 @@ final readonly class BuildState
      */
     private function last(string $class, array $subject): ?Done
     {
-        $entry = $this->latest->at(new Subject($class::kind(), $subject));
+        $entry = $this->latest->isEmpty() ? null : $this->latest->at(new Subject($class::kind(), $subject));
 
         return null !== $entry && $entry->event instanceof $class ? new Done($entry->event, $entry) : null;
     }

@@ -117,7 +117,7 @@ final readonly class TaskLadder
     private function cuts(Stage $stage, array $cuts): array
     {
         $tasks = [];
-        foreach ($this->markOut->all() as $mark) {
+        foreach ([] === $cuts ? [] : $this->markOut->all() as $mark) {
             if (\in_array($mark->place->cut, $cuts, true) && $stage->scope->includes($mark->place->end)) {
                 $tasks[] = Task::cut($stage, $mark, $this->build);
             }

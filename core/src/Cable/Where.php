@@ -37,12 +37,10 @@ final readonly class Where implements Keyed
     /** "", "end A", "core 2" or "end A, core 2". */
     public function label(): string
     {
-        return implode(
-            ', ',
-            array_filter(
-                [null === $this->end ? '' : "end {$this->end->value}", null === $this->core ? '' : "core $this->core"],
-                static fn (string $part): bool => '' !== $part,
-            ),
-        );
+        return match (true) {
+            null === $this->core => null === $this->end ? '' : "end {$this->end->value}",
+            null === $this->end => "core $this->core",
+            default => "end {$this->end->value}, core $this->core",
+        };
     }
 }

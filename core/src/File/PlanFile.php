@@ -46,7 +46,7 @@ final readonly class PlanFile
             'next' => $file->reader->say($plan->next()->title),
             'fit' => [
                 'cables' => $file->report($plan->cableFit),
-                'kit' => $file->report($plan->kitFit),
+                'kit' => $file->report($plan->wholeKitFit()),
                 'connector' => $file->report($plan->connectorFit),
             ],
             'markOut' => null === $plan->markOut ? null : array_map($file->mark(...), $plan->markOut->all()),

@@ -46,6 +46,11 @@ enum Criterion: string
     case PassesPad = 'passes-pad';
     case ConnectorDiameter = 'connector-diameter';
     case ConnectorLength = 'connector-length';
+    /** With this connector on these cables. */
+    case Planned = 'planned';
+    case Asked = 'asked';
+    case Rule = 'rule';
+    case ParkingRoom = 'parking-room';
 
     /** In the IEC vocabulary, with the words that differ in brackets for a Reader. */
     public function label(): string
@@ -91,6 +96,10 @@ enum Criterion: string
             self::PassesPad => 'parts pass the pad',
             self::ConnectorDiameter => 'connector diameter',
             self::ConnectorLength => 'connector length',
+            self::Planned => 'planned whole',
+            self::Asked => 'what the sheet asks',
+            self::Rule => 'rule of the sheet',
+            self::ParkingRoom => 'room for parking',
         };
     }
 }

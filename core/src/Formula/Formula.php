@@ -117,7 +117,9 @@ final readonly class Formula
      */
     public function locus(Values $values): Locus
     {
-        return (new LocusEvaluation($this->text, $values, $this->literals))->of($this->root);
+        $name = $this->name();
+
+        return null === $name ? (new LocusEvaluation($this->text, $values, $this->literals))->of($this->root) : $values->locus($name);
     }
 
     /** The causes of the lengths that it compares could turn it. @throws MissingValue|BadFormula */

@@ -32,7 +32,7 @@ final readonly class Values
     /** @param array<string, Length|Locus|float|string> $values */
     public function withAll(array $values): self
     {
-        return new self([...$this->values, ...$values], $this->places);
+        return [] === $values ? $this : new self([...$this->values, ...$values], $this->places);
     }
 
     /** @param \Closure(string): ?Locus $places works a place out when it is asked for */

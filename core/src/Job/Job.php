@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Berm\Core\Job;
 
+use Berm\Core\Assembly\RuleValues;
 use Berm\Core\Build\Pins;
 use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\End;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
@@ -59,6 +61,25 @@ final readonly class Job
     public function turnedConnector(): ?Connector
     {
         return $this->connector?->turnedTo(array_values($this->cables));
+    }
+
+    /** Without the parts and stages whose condition does not hold on this job. */
+    public function applyingSheet(): ?KitSheet
+    {
+        $first = $this->cables[End::A->value] ?? null;
+        if (null === $first || null === $this->size) {
+            return $this->sheet;
+        }
+        $values = RuleValues::of($first, $this->size->dimensions, $this->turnedConnector(), $this->site);
+
+        return $this->sheet?->applyingTo($values->withAll($this->sheet->said($this->said)));
+    }
+
+    public function withConnector(?Connector $connector): self
+    {
+        return new self(
+            $this->name, $this->function, $this->unit, $this->cables, $this->sheet, $this->size, $connector, $this->site, $this->said,
+        );
     }
 
     public function withKit(KitSheet $sheet, KitSize $size): self

@@ -16,6 +16,7 @@ use Berm\Core\Parking\ParkingPlan;
 use Berm\Core\Saying\Sentence;
 use Berm\Core\Section\Materials;
 use Berm\Core\Section\Measuring;
+use Berm\Core\Section\Places;
 use Berm\Core\Section\Ruling;
 use Berm\Core\Section\Section;
 use Berm\Core\Section\SectionsOfCores;
@@ -44,12 +45,28 @@ final readonly class Layout
     ) {
     }
 
+    public static function none(): self
+    {
+        return new self(null, null, null, null, [], [], null);
+    }
+
     /** @param KitSheet|null $sheet as it stands for the job */
     public static function of(Job $job, ?KitSheet $sheet, BuildState $build): self
     {
+        return self::laid($job, $sheet, $build, true);
+    }
+
+    /** Where everything lies and which rules hold, and not in which order it comes there. */
+    public static function withoutWork(Job $job, KitSheet $sheet, BuildState $build): self
+    {
+        return self::laid($job, $sheet, $build, false);
+    }
+
+    private static function laid(Job $job, ?KitSheet $sheet, BuildState $build, bool $withWork): self
+    {
         $cables = $job->allCables();
         if (null === $cables || null === $sheet || null === $job->size || $sheet->application->function !== $job->function) {
-            return new self(null, null, null, null, [], [], null);
+            return self::none();
         }
         $connector = $job->turnedConnector();
         $parking = null;
@@ -58,10 +75,11 @@ final readonly class Layout
                 return new self(null, ParkingPlan::of($cables, $sheet, $job->size, null), null, null, [], [], null);
             }
             $assembly = Assembly::of($cables, $sheet, $job->size, $connector, $job->site, $job->said);
-            $markOut = MarkOut::plan($assembly, $build);
+            $places = new Places($assembly, $build, 1);
+            $markOut = MarkOut::plan($assembly, $places);
             $parking = ParkingPlan::of($cables, $sheet, $job->size, $markOut);
 
-            return self::whole($assembly, $markOut, $parking, $build);
+            return self::whole($assembly, $places, $markOut, $parking, $build, $withWork);
         } catch (CoreError $error) {
             return new self(
                 null,
@@ -75,11 +93,12 @@ final readonly class Layout
         }
     }
 
-    private static function whole(Assembly $assembly, MarkOut $markOut, ParkingPlan $parking, BuildState $build): self
-    {
-        $measuring = new Measuring($assembly, $markOut, $build);
-        $progress = Progress::of($assembly, $markOut, $parking, $build, $measuring);
-        $core = $progress->next()->where->core ?? 1;
+    private static function whole(
+        Assembly $assembly, Places $places, MarkOut $markOut, ParkingPlan $parking, BuildState $build, bool $withWork,
+    ): self {
+        $measuring = new Measuring($assembly, $markOut, $build, $places);
+        $progress = $withWork ? Progress::of($assembly, $markOut, $parking, $build, $measuring) : null;
+        $core = $progress?->next()->where->core ?? 1;
         $sections = SectionsOfCores::of($measuring, $markOut, $build);
         $section = $sections->ofCore($core);
 

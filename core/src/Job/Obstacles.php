@@ -151,7 +151,7 @@ final readonly class Obstacles
         $obstacles = [];
         foreach (null === $this->build->connector ? $this->layout->materials : [] as $requirement) {
             $shortage = $requirement->shortage();
-            $obstacles = null === $shortage || 1 === $this->job->sheet?->edition ? $obstacles : [
+            $obstacles = null === $shortage || false === $this->job->sheet?->saysAll() ? $obstacles : [
                 ...$obstacles, Obstacle::of(ObstacleCode::MaterialShort, Step::Kit, $shortage),
             ];
         }

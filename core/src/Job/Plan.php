@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Berm\Core\Job;
 
-use Berm\Core\Assembly\RuleValues;
 use Berm\Core\Build\BuildState;
 use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event;
 use Berm\Core\Build\Progress;
 use Berm\Core\Build\Timing;
 use Berm\Core\Cable\CableEnd;
-use Berm\Core\Cable\End;
 use Berm\Core\Fit\BoxFit;
 use Berm\Core\Fit\CableFit;
 use Berm\Core\Fit\ConnectorFit;
@@ -44,6 +42,8 @@ final readonly class Plan
         public ?FitReport $cableFit,
         public ?FitReport $kitFit,
         public ?FitReport $connectorFit,
+        /** Of the kit and the connector together, as they lie on these cables. */
+        public ?FitReport $planFit,
         public ?MarkOut $markOut,
         public ?ParkingPlan $parking,
         /** On the core that is worked on. */
@@ -65,7 +65,7 @@ final readonly class Plan
 
     public static function of(Job $job, BuildState $build): self
     {
-        $sheet = self::applying($job);
+        $sheet = $job->applyingSheet();
         $cables = array_values($job->cables);
         $cableFit = array_reduce(
             $cables, static fn (FitReport $all, CableEnd $cable): FitReport => $all->and(
@@ -79,6 +79,7 @@ final readonly class Plan
 
         return new self(
             $job, $sheet, $build, $cableFit, $kitFit, $connectorFit,
+            null === $kitFit ? null : PlanFit::judge($job, $sheet, $build, $kitFit, $connectorFit, $layout),
             $layout->markOut, $layout->parking, $layout->section, $layout->rulings, $layout->materials,
             $layout->progress, $obstacles, $layout->problem,
         );
@@ -98,18 +99,6 @@ final readonly class Plan
             ->and(ToolFit::judge($job->connector, $sheet, $build->tools()));
     }
 
-    /** Parts and stages whose condition does not hold on this job are left out. */
-    private static function applying(Job $job): ?KitSheet
-    {
-        $first = $job->cables[End::A->value] ?? null;
-
-        return null === $first || null === $job->size
-            ? $job->sheet
-            : $job->sheet?->applyingTo(
-                RuleValues::of($first, $job->size->dimensions, $job->turnedConnector(), $job->site)->withAll($job->sheet->said($job->said)),
-            );
-    }
-
     /** An event as a line of the log, with what it is judged by now. */
     public function entry(string $id, string $by, \DateTimeImmutable $at, Event $event, ?Timing $timing = null): Entry
     {
@@ -122,6 +111,12 @@ final readonly class Plan
         return null === $this->build->connector ? null : Sentence::plain(
             'The connector is on: the plan that it was built to can no longer be changed.',
         );
+    }
+
+    /** Whether the kit fits: by itself, and as it lies on these cables with this connector. */
+    public function wholeKitFit(): ?FitReport
+    {
+        return null === $this->planFit ? $this->kitFit : $this->kitFit?->and($this->planFit);
     }
 
     public function completion(): Completion

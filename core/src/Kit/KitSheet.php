@@ -239,16 +239,22 @@ final readonly class KitSheet
         return array_filter($values, static fn (string|Length|null $value): bool => null !== $value);
     }
 
+    /** One of the first edition cannot: it is not held against what it leaves out. */
+    public function saysAll(): bool
+    {
+        return $this->edition > 1;
+    }
+
     /** A sheet of the first edition cannot say enough to be proved: it goes out as it always did. */
     public function mustBeProved(): bool
     {
-        return $this->edition > 1;
+        return $this->saysAll();
     }
 
     /** A job may not go against the rule: what a sheet of the first edition forgets is not held against it. */
     public function binds(PlaceRule $rule): bool
     {
-        return (!$rule->isOfEverySheet || $this->edition > 1) && null === $this->exception($rule->key, $rule->kind);
+        return (!$rule->isOfEverySheet || $this->saysAll()) && null === $this->exception($rule->key, $rule->kind);
     }
 
     /** Why a rule need not hold; null where it must. */

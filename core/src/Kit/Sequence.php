@@ -65,6 +65,18 @@ final readonly class Sequence
         return isset($this->off[$item->key]);
     }
 
+    /**
+     * Those that lie in their places at a moment.
+     *
+     * @param array<string, Item> $items
+     *
+     * @return array<string, true> by item key
+     */
+    public function present(array $items, int $moment): array
+    {
+        return array_fill_keys(array_keys(array_filter($items, fn (Item $item): bool => $this->isThere($item, $moment))), true);
+    }
+
     /** It lies in its place at that moment. */
     public function isThere(Item $item, int $moment): bool
     {

@@ -66,23 +66,15 @@ final readonly class Locus
         if (null !== $other->pick) {
             return $other->throughArms(fn (self $arm): self => $arm->plus($this));
         }
-        $shares = $this->shares;
-        foreach ($other->shares as $id => $share) {
-            $sum = ($shares[$id] ?? 0.0) + $share;
-            // What both take in full against each other is gone.
-            if (0.0 === $sum) {
-                unset($shares[$id]);
-            } else {
-                $shares[$id] = $sum;
-            }
-        }
 
-        return new self($this->nominal->plus($other->nominal), $shares, $this->causes + $other->causes, null, []);
+        return $this->sum($other, 1.0, $this->nominal->plus($other->nominal));
     }
 
     public function minus(self $other): self
     {
-        return $this->plus($other->negated());
+        return null === $this->pick && null === $other->pick
+            ? $this->sum($other, -1.0, $this->nominal->minus($other->nominal))
+            : $this->plus($other->negated());
     }
 
     public function negated(): self
@@ -105,6 +97,26 @@ final readonly class Locus
         }
 
         return new self($nominal, 0.0 === $factor ? [] : $shares, $this->causes, null, []);
+    }
+
+    /** Of two without arms. */
+    private function sum(self $other, float $sign, Length $nominal): self
+    {
+        if ([] === $other->shares) {
+            return new self($nominal, $this->shares, $this->causes, null, []);
+        }
+        $shares = $this->shares;
+        foreach ($other->shares as $id => $share) {
+            $sum = ($shares[$id] ?? 0.0) + $sign * $share;
+            // What both take in full against each other is gone.
+            if (0.0 === $sum) {
+                unset($shares[$id]);
+            } else {
+                $shares[$id] = $sum;
+            }
+        }
+
+        return new self($nominal, $shares, [] === $this->causes ? $other->causes : $this->causes + $other->causes, null, []);
     }
 
     public function movedBy(Length $shift): self
@@ -174,6 +186,18 @@ final readonly class Locus
         }
 
         return $effects;
+    }
+
+    /** How much of a cause it takes; with arms, the arm that counts nominally. */
+    public function shareOf(string $cause): float
+    {
+        foreach ($this->arms as $arm) {
+            if ($arm->nominal->equals($this->nominal)) {
+                return $arm->shareOf($cause);
+            }
+        }
+
+        return $this->shares[$cause] ?? 0.0;
     }
 
     /** @return list<Cause> whatever can move it */

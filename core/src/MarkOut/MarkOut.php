@@ -6,7 +6,6 @@ namespace Berm\Core\MarkOut;
 
 use Berm\Core\Assembly\Assembly;
 use Berm\Core\Assembly\RuleValues;
-use Berm\Core\Build\BuildState;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\End;
 use Berm\Core\CoreError;
@@ -24,12 +23,15 @@ final readonly class MarkOut
     {
     }
 
-    /** @throws MarkOutImpossible with the reason */
-    public static function plan(Assembly $assembly, BuildState $build): self
+    /**
+     * @param Places $places of the first core, where nothing was found yet
+     *
+     * @throws MarkOutImpossible with the reason
+     */
+    public static function plan(Assembly $assembly, Places $places): self
     {
         /** @var Register<Mark> $marks */
         $marks = Register::empty();
-        $places = new Places($assembly, $build, 1);
         foreach ($assembly->cables as $cable) {
             foreach (self::ofEnd($cable, $places) as $mark) {
                 $marks = $marks->with($mark->place, $mark);

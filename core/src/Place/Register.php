@@ -41,6 +41,11 @@ final readonly class Register
         return new self(array_diff_key($this->values, [self::key($place) => true]));
     }
 
+    public function isEmpty(): bool
+    {
+        return [] === $this->values;
+    }
+
     /** @return T|null */
     public function at(Keyed $place): mixed
     {

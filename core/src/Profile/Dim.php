@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Berm\Core\Profile;
 
 use Berm\Core\Margin\Cause;
-use Berm\Core\Margin\Effect;
 use Berm\Core\Margin\Locus;
 
 /** A diameter or a thickness in mm, with what is not exact about it. */
@@ -22,14 +21,15 @@ final readonly class Dim
 
     public static function of(Locus $length): self
     {
-        $shifts = array_map(static fn (Effect $effect): array => [
-            $effect->share * $effect->cause->least->inMillimetres(), $effect->share * $effect->cause->most->inMillimetres(),
-        ], $length->effects());
+        $shifts = $causes = [];
+        foreach ($length->effects() as $id => $effect) {
+            $causes[$id] = $effect->cause;
+            $shifts[$id] = [
+                $effect->share * $effect->cause->least->inMillimetres(), $effect->share * $effect->cause->most->inMillimetres(),
+            ];
+        }
 
-        return new self(
-            $length->nominal->inMillimetres(), $length->least() / 1e6, $length->most() / 1e6, $shifts,
-            array_map(static fn (Effect $effect): Cause => $effect->cause, $length->effects()),
-        );
+        return new self($length->nominal->inMillimetres(), $length->least() / 1e6, $length->most() / 1e6, $shifts, $causes);
     }
 
     public static function exact(float $millimetres): self

@@ -30,9 +30,13 @@ final class ProfileBuilder
     /** @var array<int, Layering> by the identity of what is placed: only what is wound differs from place to place */
     private array $layerings = [];
 
+    /** @var array{Turn, Turn, Turn} at rest, at the least, at the most */
+    private readonly array $turns;
+
     /** @param list<PlacedItem> $placed in the order in which they are set */
     private function __construct(private readonly Places $places, private readonly array $placed)
     {
+        $this->turns = [Turn::atRest(), Turn::least(), Turn::most()];
     }
 
     /**
@@ -101,8 +105,9 @@ final class ProfileBuilder
     /** @param list<PlacedItem> $placed */
     private function coated(Stretch $stretch, array $placed): Stretch
     {
-        [$rest, $least, $most] = [Turn::atRest(), Turn::least(), Turn::most()];
+        [$rest, $least, $most] = $this->turns;
         $over = [$stretch->outside($rest), $stretch->outside($least), $stretch->outside($most)];
+        $coats = [];
         foreach ($placed as $one) {
             if ($one->from->nominal->nanometres <= $stretch->from && $stretch->to <= $one->to->nominal->nanometres) {
                 $passes = $this->passes($one, $over[0]);
@@ -110,12 +115,12 @@ final class ProfileBuilder
                     ? $this->layerings[spl_object_id($one)] ??= $this->layering($one, null)
                     : $this->layering($one, $passes);
                 $next = [$layering->outside($over[0], $rest), $layering->outside($over[1], $least), $layering->outside($over[2], $most)];
-                $stretch = $stretch->with(new Coat($one, $layering, $passes, $over[0], $next[0], $over[1], $next[1], $over[2], $next[2]));
+                $coats[] = new Coat($one, $layering, $passes, $over[0], $next[0], $over[1], $next[1], $over[2], $next[2]);
                 $over = $next;
             }
         }
 
-        return $stretch;
+        return $stretch->with($coats);
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\Profile;
 
-use Berm\Core\Kit\Item;
 use Berm\Core\Margin\Cause;
 use Berm\Core\Material\Bundle;
 use Berm\Core\Place\Place;
@@ -40,7 +39,10 @@ final readonly class Stretch
     public function outside(Turn $turn, ?int $coats = null): float
     {
         $diameter = $this->bareOutside($turn);
-        foreach (null === $coats ? $this->coats : \array_slice($this->coats, 0, $coats) as $coat) {
+        foreach ($this->coats as $i => $coat) {
+            if ($i === $coats) {
+                break;
+            }
             $diameter = $coat->layering->outside($diameter, $turn);
         }
 
@@ -61,13 +63,34 @@ final readonly class Stretch
     /**
      * Only the coats of items that are there at a moment.
      *
-     * @param \Closure(Item): bool $isThere
+     * @param array<string, true> $present by item key
      */
-    public function asOf(\Closure $isThere): self
+    public function asOf(array $present): self
     {
-        $coats = array_values(array_filter($this->coats, static fn (Coat $coat): bool => $isThere($coat->placed->item)));
+        $coats = array_values(array_filter($this->coats, static fn (Coat $coat): bool => isset($present[$coat->placed->item->key])));
 
-        return new self($this->from, $this->to, $this->base, $this->bare, $this->cores?->asOf($isThere), $coats);
+        return new self($this->from, $this->to, $this->base, $this->bare, $this->cores?->asOf($present), $coats);
+    }
+
+    /**
+     * How thick it is at most, with only the coats of items that are there at a moment: as it was laid, up to the first that is not there.
+     *
+     * @param array<string, true> $present by item key
+     */
+    public function mostAsOf(array $present): float
+    {
+        $bare = null === $this->cores ? $this->bare->most : Bundle::diameter($this->cores->mostAsOf($present), 3);
+        $most = $bare;
+        $isAsLaid = $bare === ($this->coats[0]->mostBeneath ?? $bare);
+        foreach ($this->coats as $coat) {
+            if (isset($present[$coat->placed->item->key])) {
+                $most = $isAsLaid ? $coat->mostOutside : $coat->layering->outside($most, Turn::most());
+            } else {
+                $isAsLaid = false;
+            }
+        }
+
+        return $most;
     }
 
     /** How many coats lie beneath that of an item; null where it does not lie here. */
@@ -82,9 +105,10 @@ final readonly class Stretch
         return null;
     }
 
-    public function with(Coat $coat): self
+    /** @param list<Coat> $coats in the order in which they are set */
+    public function with(array $coats): self
     {
-        return new self($this->from, $this->to, $this->base, $this->bare, $this->cores, [...$this->coats, $coat]);
+        return new self($this->from, $this->to, $this->base, $this->bare, $this->cores, $coats);
     }
 
     private function bareOutside(Turn $turn): float

@@ -51,6 +51,17 @@ final readonly class Finds
         return array_values(array_filter($this->all, static fn (Find $find): bool => $find->isOnCore($core)));
     }
 
+    public function has(CheckPlace $place): bool
+    {
+        foreach ($this->all as $find) {
+            if ($find->place->equals($place)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Without one of them: what all the others say of it. */
     public function without(CheckPlace $place): self
     {

@@ -24,6 +24,9 @@ final class Measuring
     /** @var list<Ruling>|null */
     private ?array $rulings = null;
 
+    /** @var \WeakMap<Measure, array<string, Possible>> as planned, by end and moment: alike on every core */
+    private readonly \WeakMap $unmeasured;
+
     /** @var array<int, Places> before and after the connector is fixed */
     private array $planned = [];
 
@@ -34,14 +37,21 @@ final class Measuring
 
     private readonly bool $isMeasured;
 
-    /** @var array<int, Places> by core */
+    /** @var array<string, Places> by core, before and after the connector is fixed */
     private array $places = [];
 
-    public function __construct(private readonly Assembly $assembly, private readonly MarkOut $markOut, private readonly BuildState $build)
-    {
-        $this->causes = new Causes($assembly);
+    /** @param Places $marked those of the first core that the marks were laid by */
+    public function __construct(
+        private readonly Assembly $assembly,
+        private readonly MarkOut $markOut,
+        private readonly BuildState $build,
+        Places $marked,
+    ) {
+        $this->causes = $marked->causes;
         $this->finds = Finds::of($assembly->sheet, $build);
         $this->isMeasured = $build->hasCuts() || !$this->finds->isEmpty();
+        $this->unmeasured = new \WeakMap();
+        $this->places = $this->finds->isEmpty() ? ['1 fixed' => $marked] : [];
     }
 
     public function values(Where $where): Values
@@ -52,7 +62,14 @@ final class Measuring
     /** Where everything is on a core, all that was measured taken into account. */
     public function places(int $core): Places
     {
-        return $this->places[$core] ??= new Places($this->assembly, $this->build, $core, true, $this->finds, $this->causes);
+        return $this->found($core, true);
+    }
+
+    private function found(int $core, bool $isFixed): Places
+    {
+        return $this->places[$core.($isFixed ? ' fixed' : '')] ??= new Places(
+            $this->assembly, $this->build, $core, $isFixed, $this->finds, $this->causes,
+        );
     }
 
     /**
@@ -62,13 +79,29 @@ final class Measuring
      */
     public function possible(CheckPlace $place, Measure $measure, bool $isFixed): Possible
     {
+        $planned = $this->asPlanned($place->where, $measure, $isFixed);
+        if (!$this->isMeasured) {
+            return $planned;
+        }
         $core = $place->where->core ?? 1;
-        $planned = $this->length($place, $measure, $this->planned($isFixed));
-        $length = $this->isMeasured ? $this->length($place, $measure, new Places(
+        $places = $this->finds->has($place) ? new Places(
             $this->assembly, $this->build, $core, $isFixed, $this->finds->without($place), $this->causes,
-        )) : $planned;
+        ) : $this->found($core, $isFixed);
 
-        return new Possible($length, RuleWindow::of($planned, $this->rulings()));
+        return new Possible($this->length($place->where, $measure, $places), $planned->keepsRules);
+    }
+
+    private function asPlanned(Where $where, Measure $measure, bool $isFixed): Possible
+    {
+        $known = $this->unmeasured[$measure] ?? [];
+        $key = ($where->end->value ?? '').($isFixed ? ' fixed' : '');
+        if (!isset($known[$key])) {
+            $length = $this->length($where, $measure, $this->planned($isFixed));
+            $known[$key] = new Possible($length, RuleWindow::of($length, $this->rulings()));
+            $this->unmeasured[$measure] = $known;
+        }
+
+        return $known[$key];
     }
 
     /** Nothing being measured: alike on every core. */
@@ -97,9 +130,9 @@ final class Measuring
     }
 
     /** @throws CoreError */
-    private function length(CheckPlace $place, Measure $measure, Places $places): Locus
+    private function length(Where $where, Measure $measure, Places $places): Locus
     {
-        $one = $this->assembly->cable($place->where->end ?? $measure->end);
+        $one = $this->assembly->cable($where->end ?? $measure->end);
         $other = $measure->isAcross ? $this->otherThan($one) : $one;
         $from = $places->frame($one->end)->onAxis($places->evaluate($measure->from, $one));
         $to = $places->frame($other->end)->onAxis($places->evaluate($measure->to, $other));

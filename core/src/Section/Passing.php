@@ -6,7 +6,6 @@ namespace Berm\Core\Section;
 
 use Berm\Core\Cable\End;
 use Berm\Core\Kit\AccessoryFunction;
-use Berm\Core\Kit\Item;
 use Berm\Core\Place\Place;
 use Berm\Core\Profile\Profile;
 use Berm\Core\Profile\Stretch;
@@ -24,49 +23,75 @@ final readonly class Passing
     {
         $sequence = $this->places->assembly->sheet->sequence;
         $obstructions = [
-            ...($placed->item->isParked() ? $this->toItsPark($placed, $sequence->parked($placed->item)) : []),
-            ...$this->toItsPlace($placed, $sequence->set($placed->item)),
+            $placed->item->isParked() ? $this->toItsPark($placed, $sequence->parked($placed->item)) : null,
+            $this->toItsPlace($placed, $sequence->set($placed->item)),
+            $this->pad($placed, $sequence->set($placed->item)),
         ];
         $widest = null;
         foreach ($obstructions as $one) {
-            $widest = null === $widest || $one->most() > $widest->most() ? $one : $widest;
+            $widest = null !== $one && (null === $widest || $one->most() > $widest->most()) ? $one : $widest;
         }
 
         return $widest;
     }
 
-    /** @return list<Obstruction> over the whole of the end that it waits on, without the connector unless that is on already */
-    private function toItsPark(PlacedItem $placed, int $moment): array
+    /** Over the whole of the end that it waits on, without the connector unless that is on already. */
+    private function toItsPark(PlacedItem $placed, int $moment): ?Obstruction
     {
         $end = $placed->item->parkOn[0];
-        $isConnectorOn = $this->places->assembly->sheet->sequence->connector < $moment;
+        $isConnectorOn = $this->isConnectorOn($moment);
 
-        return array_values(array_map(
-            fn (Stretch $one): Obstruction => $this->over($one, $moment),
-            array_filter($this->lane($placed), fn (Stretch $one): bool => $this->isOn($one, $end)
-                && ($isConnectorOn || null !== $one->base->asLayer())),
-        ));
+        return $this->widestOf(array_filter($this->lane($placed), fn (Stretch $one): bool => $this->isOn($one, $end)
+            && ($isConnectorOn || null !== $one->base->asLayer())), $moment);
     }
 
-    /** @return list<Obstruction> */
-    private function toItsPlace(PlacedItem $placed, int $moment): array
+    private function toItsPlace(PlacedItem $placed, int $moment): ?Obstruction
     {
-        $isConnectorOn = $this->places->assembly->sheet->sequence->connector < $moment;
+        $isConnectorOn = $this->isConnectorOn($moment);
         $parkedOn = $placed->item->parkOn[0] ?? null;
         $isJoint = AccessoryFunction::Joint === $this->places->assembly->function();
         [$from, $to] = [$placed->from->nominal->nanometres, $placed->to->nominal->nanometres];
-        $onWay = array_filter($this->lane($placed), static fn (Stretch $one): bool => ($isConnectorOn || null !== $one->base->asLayer()) && match (true) {
+        $isOnWay = static fn (Stretch $one): bool => match (true) {
             !$isJoint => null === $parkedOn ? $one->from < $to : $from < $one->to,
             End::A === $parkedOn => $one->from < $to,
             End::B === $parkedOn => $from < $one->to,
             default => $from < $one->to && $one->from < $to,
-        });
-        $pad = $isJoint || !$isConnectorOn || null !== $parkedOn ? null : $this->places->assembly->connector->specification->pad;
+        };
 
-        return [
-            ...array_values(array_map(fn (Stretch $one): Obstruction => $this->over($one, $moment), $onWay)),
-            ...(null === $pad ? [] : [new Obstruction('the pad of the lug', static fn (Turn $turn): float => $pad->width->inMillimetres(), [])]),
-        ];
+        return $this->widestOf(array_filter(
+            $this->lane($placed), static fn (Stretch $one): bool => ($isConnectorOn || null !== $one->base->asLayer()) && $isOnWay($one),
+        ), $moment);
+    }
+
+    private function pad(PlacedItem $placed, int $moment): ?Obstruction
+    {
+        $isOverIt = AccessoryFunction::Joint !== $this->places->assembly->function() && $this->isConnectorOn($moment)
+            && !$placed->item->isParked();
+        $pad = $isOverIt ? $this->places->assembly->connector->specification->pad : null;
+
+        return null === $pad ? null : new Obstruction(
+            'the pad of the lug', static fn (Turn $turn): float => $pad->width->inMillimetres(), [],
+        );
+    }
+
+    private function isConnectorOn(int $moment): bool
+    {
+        return $this->places->assembly->sheet->sequence->connector < $moment;
+    }
+
+    /** @param array<int, Stretch> $stretches */
+    private function widestOf(array $stretches, int $moment): ?Obstruction
+    {
+        $sheet = $this->places->assembly->sheet;
+        $present = $sheet->sequence->present($sheet->items, $moment);
+        $widest = null;
+        $most = -1.0;
+        foreach ($stretches as $stretch) {
+            $over = $stretch->mostAsOf($present);
+            [$widest, $most] = $over > $most ? [$stretch, $over] : [$widest, $most];
+        }
+
+        return null === $widest ? null : self::over($widest->asOf($present));
     }
 
     /** @return list<Stretch> */
@@ -82,14 +107,12 @@ final readonly class Passing
         return !$isJoint || (End::A === $end ? $stretch->middle() < 0 : $stretch->middle() > 0);
     }
 
-    private function over(Stretch $stretch, int $moment): Obstruction
+    private static function over(Stretch $then): Obstruction
     {
-        $sequence = $this->places->assembly->sheet->sequence;
-        $then = $stretch->asOf(static fn (Item $item): bool => $sequence->isThere($item, $moment));
         $last = [] === $then->coats ? null : $then->coats[\count($then->coats) - 1]->placed->item;
 
         return new Obstruction(
-            null === $last ? self::name($stretch->base) : 'the '.lcfirst($last->name), $then->outside(...), $then->causes(),
+            null === $last ? self::name($then->base) : 'the '.lcfirst($last->name), $then->outside(...), $then->causes(),
         );
     }
 

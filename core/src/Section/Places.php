@@ -39,6 +39,9 @@ final class Places
     /** @var array<string, PlannedCut> */
     private array $cuts = [];
 
+    /** @var array<string, list<Cut>> by End value */
+    private array $cutsOf = [];
+
     /** @var array<string, list<PlacedItem>> */
     private array $items = [];
 
@@ -53,6 +56,12 @@ final class Places
 
     /** @var array{Locus, Locus}|null */
     private ?array $connector = null;
+
+    /** @var array<string, Values> by End value */
+    private array $values = [];
+
+    /** @var array<string, \WeakMap<Formula, Locus>> by End value: what was worked out already */
+    private array $worked = [];
 
     public readonly Causes $causes;
 
@@ -204,7 +213,7 @@ final class Places
     /** @return list<Cut> the cuts of an end, from the outside in */
     public function cuts(End $end): array
     {
-        return Cut::of($this->assembly->cable($end)->construction->design);
+        return $this->cutsOf[$end->value] ??= Cut::of($this->assembly->cable($end)->construction->design);
     }
 
     /** From the end of the conductor; a layer that the cable lacks is where the item ends that stands for it. @throws CoreError */
@@ -235,7 +244,7 @@ final class Places
     /** The cut as the sheet has it, whatever was measured. @throws MarkOutImpossible|CoreError */
     public function planned(End $end, Cut $cut): PlannedCut
     {
-        return $this->cuts["{$end->value} $cut->value"] ??= $this->work($end, $cut);
+        return $this->cuts["{$end->value} $cut->value"] ??= $this->plan($end, $cut);
     }
 
     /** @return list<PlacedItem> one, or one for each end, or several in a row @throws CoreError */
@@ -277,6 +286,23 @@ final class Places
      */
     public function evaluate(Formula $formula, CableEnd $cable, array $more = []): Locus
     {
+        if ([] !== $more) {
+            return $this->work($formula, $cable, $more);
+        }
+        /** @var \WeakMap<Formula, Locus> $worked */
+        $worked = $this->worked[$cable->end->value] ?? new \WeakMap();
+        $this->worked[$cable->end->value] = $worked;
+
+        return $worked[$formula] ??= $this->work($formula, $cable, []);
+    }
+
+    /**
+     * @param array<string, Length|Locus> $more
+     *
+     * @throws CoreError
+     */
+    private function work(Formula $formula, CableEnd $cable, array $more): Locus
+    {
         try {
             return $formula->locus($this->values($cable)->withAll($more));
         } catch (MissingValue $missing) {
@@ -288,7 +314,8 @@ final class Places
     /** What formulas are worked out with at one end, places and all. */
     public function values(CableEnd $cable): Values
     {
-        return $this->causes->values($cable)->withPlaces(fn (string $name): ?Locus => $this->named($name, $cable));
+        return $this->values[$cable->end->value] ??= $this->causes->values($cable)
+            ->withPlaces(fn (string $name): ?Locus => $this->named($name, $cable));
     }
 
     private function halfStop(): Length
@@ -360,7 +387,7 @@ final class Places
     }
 
     /** @throws MarkOutImpossible|CoreError */
-    private function work(End $end, Cut $cut): PlannedCut
+    private function plan(End $end, Cut $cut): PlannedCut
     {
         $cable = $this->assembly->cable($end);
         $rule = $this->assembly->sheet->rules[$cut->value] ?? throw MarkOutImpossible::noRule($end, $cut);

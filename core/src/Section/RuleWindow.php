@@ -23,8 +23,9 @@ final class RuleWindow
     public static function of(Locus $length, array $rulings): ?Range
     {
         $least = $most = null;
+        $effects = $length->effects();
         foreach ($rulings as $ruling) {
-            $share = null === $ruling->length || !$ruling->isBinding ? null : self::share($length, $ruling->length);
+            $share = null === $ruling->length || !$ruling->isBinding ? null : self::share($effects, $ruling->length);
             if (null === $ruling->length || null === $share) {
                 continue;
             }
@@ -55,18 +56,23 @@ final class RuleWindow
         return $share > 0 ? [$atLeast, $atMost] : [$atMost, $atLeast];
     }
 
-    /** In which proportion the rule moves with the length; null where it does not, or not in one. */
-    private static function share(Locus $length, Locus $rule): ?float
+    /**
+     * In which proportion the rule moves with the length; null where it does not, or not in one.
+     *
+     * @param array<string, Effect> $effects of the length
+     */
+    private static function share(array $effects, Locus $rule): ?float
     {
-        $ofRule = $rule->effects();
-        $shares = array_map(
-            static fn (Effect $effect): float => ($ofRule[$effect->cause->id]->share ?? 0.0) / $effect->share,
-            array_values($length->effects()),
-        );
-        $first = $shares[0] ?? 0.0;
-        $others = array_filter($shares, static fn (float $share): bool => abs($share - $first) > 1e-9);
+        $proportion = null;
+        foreach ($effects as $id => $effect) {
+            $share = $rule->shareOf($id) / $effect->share;
+            if (0.0 === $share || abs($share - ($proportion ?? $share)) > 1e-9) {
+                return null;
+            }
+            $proportion ??= $share;
+        }
 
-        return 0.0 !== $first && [] === $others ? $first : null;
+        return $proportion;
     }
 
     private static function length(?float $nanometres): ?Length

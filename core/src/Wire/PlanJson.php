@@ -29,7 +29,7 @@ final class PlanJson
             'dewPointCelsius' => $plan->job->site->weather->dewPoint(),
             'fit' => [
                 'cables' => FitJson::of($plan->cableFit ?? FitReport::of()),
-                'kit' => FitJson::of($plan->kitFit),
+                'kit' => FitJson::of($plan->wholeKitFit()),
                 'connector' => FitJson::of($plan->connectorFit),
             ],
             'markOut' => MarkOutJson::of($plan),

@@ -126,17 +126,6 @@ final class SecondEditionFaultsTest extends TestCase
     /** @param array<string, mixed> $changes */
     private static function changed(array $changes): string
     {
-        $sheet = json_decode(Demo::text('kits/quillon-core-17'), true, 64, \JSON_THROW_ON_ERROR);
-        foreach ($changes as $path => $value) {
-            $place = &$sheet;
-            foreach (explode('.', $path) as $key) {
-                \assert(\is_array($place));
-                $place = &$place[$key];
-            }
-            $place = $value;
-            unset($place);
-        }
-
-        return json_encode($sheet, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES);
+        return Demo::changed('kits/quillon-core-17', $changes);
     }
 }

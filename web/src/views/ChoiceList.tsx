@@ -30,7 +30,11 @@ export function ChoiceList({ label, pages, ...item }: ChoiceListProps) {
   const unchecked = pages.data?.pages.flatMap((page) => page.unchecked) ?? []
   const first = pages.data?.pages[0]
   if (!first || first.total === 0) return null
-  const possible = choices.filter((choice) => choice.outcome !== 'does-not-fit' || item.isChosen(choice))
+  // What fits with another connector than the one that is chosen is not folded away.
+  const possible = choices.filter(
+    (choice) =>
+      choice.outcome !== 'does-not-fit' || item.isChosen(choice) || (choice.with && choice.with.outcome !== 'does-not-fit'),
+  )
   const others = choices.filter((choice) => !possible.includes(choice))
   const more = pages.hasNextPage && (
     <Button disabled={pages.isFetchingNextPage} onClick={() => void pages.fetchNextPage()}>

@@ -20,7 +20,9 @@ export function FitSummary({ title, empty, report, next, children }: FitSummaryP
   const unit = useUnit()
   if (!title || !report) return <p className="self-start border-t-2 border-ink pt-3 text-mute desk:mt-14">{empty}</p>
   const thinnest = report.thinnest
-  const lets = report.outcome === 'fits' || report.outcome === 'fits-unproved'
+  // Where only the next choice is wanting, the way leads on to it.
+  const stopping = report.findings.filter(({ stops, outcome }) => stops && outcome !== 'fits' && outcome !== 'fits-unproved')
+  const lets = stopping.every(({ criterion, outcome }) => criterion === 'planned' && outcome === 'cannot-tell')
   return (
     <section aria-label="Fit" className="grid content-start gap-3 desk:mt-[3.4rem]">
       <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-t-2 border-ink pt-3">

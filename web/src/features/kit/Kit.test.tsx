@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
-import type { Draft, Job } from '../../api/types'
+import type { ChoicePage, Draft, Job } from '../../api/types'
 import { openPage } from '../../testing/page'
 import { answerOf, JOBS, jobOf, problem, taken, type Server } from '../../testing/server'
 
@@ -46,6 +46,36 @@ describe('a kit is chosen', () => {
     expect((await choice(/Straight joint, one core, 12 kV, size 2/)).getAttribute('aria-pressed')).toBe('true')
     expect(screen.getByText(/95 mm² lies outside 25 mm² to 70 mm²\. 3 more against it\./)).toBeTruthy()
   })
+})
+
+it('leads on to the connector where only that is wanting', async () => {
+  const job = jobOf('half-cut')
+  const finding = job.fit.kit?.findings.find(({ criterion }) => criterion === 'planned')
+  if (!job.fit.kit || !finding) throw new Error('the kit of the demo is planned whole')
+  job.fit.kit.outcome = finding.outcome = 'cannot-tell'
+  openPage(PATH, 'jointer', (server) => server.gives('GET', `/api/jobs/${ID}`, job))
+  expect((await screen.findByRole('link', { name: /On to the connector/ })).getAttribute('href')).toBe(`/jobs/${ID}/connector`)
+})
+
+it('does not lead on from a kit that is refused', async () => {
+  const job = jobOf('half-cut')
+  const finding = job.fit.kit?.findings.find(({ criterion }) => criterion === 'planned')
+  if (!job.fit.kit || !finding) throw new Error('the kit of the demo is planned whole')
+  job.fit.kit.outcome = finding.outcome = 'does-not-fit'
+  openPage(PATH, 'jointer', (server) => server.gives('GET', `/api/jobs/${ID}`, job))
+  await screen.findByText(/^planned whole/i)
+  expect(screen.queryByRole('link', { name: /On to the connector/ })).toBeNull()
+})
+
+it('does not fold away what fits with another connector', async () => {
+  const page = answerOf('kits-for-half-cut') as ChoicePage
+  const other = page.choices.find(({ kit, with: goes }) => kit?.id !== jobOf('half-cut').kit?.id && goes?.outcome === 'fits')
+  if (!other) throw new Error('the demo has another that fits')
+  other.outcome = 'does-not-fit'
+  openPage(PATH, 'jointer', (server) => server.gives('GET', `/api/jobs/${ID}/kits`, page))
+  const button = await choice(new RegExp(`${other.kit?.name ?? '?'}, size ${other.kit?.size ?? '?'}`))
+  expect(button.closest('details')).toBeNull()
+  expect(within(button.closest('li') ?? document.body).getByText(/^with /).textContent).toContain('fits')
 })
 
 describe('what the server could not take', () => {

@@ -23,7 +23,7 @@ export function With({ choice, word, isChosen, isTaken, onTake }: WithProps) {
   return (
     <div className="flex items-center justify-between gap-4 px-3 pb-2.5">
       <p className="text-label">
-        with {connector.name}, {connector.maker} {outcome !== 'fits' && <OutcomeWord outcome={outcome} />}
+        with {connector.name}, {connector.maker} <OutcomeWord outcome={outcome} />
         {others > 0 && <span className="block text-mute">{others} more would go with it</span>}
       </p>
       {onTake && !isTaken && (
