@@ -48,18 +48,26 @@ final class Built
     public ?Plan $plan = null;
     private \DateTimeImmutable $now;
 
-    /** @param (\Closure(Mark): ?Length)|null $off where a cut lies that is not made just as planned */
-    private function __construct(private readonly Job $job, private readonly ?\Closure $off)
-    {
-        $this->now = new \DateTimeImmutable('2026-03-14T08:30:00Z');
+    /**
+     * @param (\Closure(Mark|Task): ?Length)|null              $off  where a cut lies, or what a length is read as, that is not just as planned
+     * @param (\Closure(Event, \DateTimeImmutable): void)|null $also who else takes it down, and when it was done
+     */
+    private function __construct(
+        private readonly Job $job, private readonly ?\Closure $off, private readonly ?\Closure $also, \DateTimeImmutable $from,
+    ) {
+        $this->now = $from;
         $this->log = [];
         $this->write(Written::safe());
     }
 
-    /** @param (\Closure(Mark): ?Length)|null $off */
-    public static function toTheEnd(Job $job, ?\Closure $off = null, int $most = 400): self
-    {
-        $built = new self($job, $off);
+    /**
+     * @param (\Closure(Mark|Task): ?Length)|null              $off
+     * @param (\Closure(Event, \DateTimeImmutable): void)|null $also
+     */
+    public static function toTheEnd(
+        Job $job, ?\Closure $off = null, ?\Closure $also = null, string $from = '2026-03-14T08:30:00Z', int $most = 400,
+    ): self {
+        $built = new self($job, $off, $also, new \DateTimeImmutable($from));
         for ($i = 0; $i < $most; ++$i) {
             $task = $built->plan?->progress?->next();
             if (null === $task) {
@@ -76,6 +84,9 @@ final class Built
         $this->now = $this->now->modify('+2 minutes');
         $refusal = null === $this->plan ? null : (new Gate($this->plan))->refusal($event);
         null === $refusal || throw new \LogicException('Refused: '.(new Reader(LengthUnit::Millimetre))->say($refusal));
+        if (null !== $this->also) {
+            ($this->also)($event, $this->now);
+        }
         $this->log[] = Entry::of(\sprintf('019aa100-0000-7000-8000-%012d', \count($this->log)), 'ida', $this->now, $event);
         $this->plan = Plan::ofLog($this->job, $this->log);
         foreach ($this->plan->progress?->tasks() ?? [] as $task) {
@@ -112,7 +123,7 @@ final class Built
 
         return new CheckMade($place, match ($question->kind()) {
             CheckKind::Seen => Looked::andItIsSo(),
-            CheckKind::Length => new Measured(self::reading($this->length($task))),
+            CheckKind::Length => new Measured(self::reading(null === $this->off ? $this->length($task) : ($this->off)($task) ?? $this->length($task))),
             CheckKind::Count => new Counted(self::count($task)),
             CheckKind::Torque => new Tightened(
                 $question instanceof TorqueWithin

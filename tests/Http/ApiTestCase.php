@@ -42,16 +42,27 @@ abstract class ApiTestCase extends WebTestCase
     /** @param array<string, string> $headers */
     protected function call(string $method, string $path, mixed $body = null, array $headers = []): Response
     {
+        $response = $this->send($method, $path, $body, $headers);
+        Contract::assertKept($method, explode('?', $path)[0], $response);
+
+        return $response;
+    }
+
+    /**
+     * Whatever the answer looks like.
+     *
+     * @param array<string, string> $headers
+     */
+    protected function send(string $method, string $path, mixed $body = null, array $headers = []): Response
+    {
         $server = ['CONTENT_TYPE' => 'application/json', 'HTTP_X_CSRF_TOKEN' => $this->csrfToken];
         foreach ($headers as $name => $value) {
             $server['Content-Type' === $name ? 'CONTENT_TYPE' : 'HTTP_'.strtoupper(strtr($name, '-', '_'))] = $value;
         }
         $content = \is_string($body) || null === $body ? $body : json_encode($body, \JSON_THROW_ON_ERROR);
         $this->browser->request($method, $path, server: $server, content: $content);
-        $response = $this->browser->getResponse();
-        Contract::assertKept($method, explode('?', $path)[0], $response);
 
-        return $response;
+        return $this->browser->getResponse();
     }
 
     /** @param array<mixed> $plan */

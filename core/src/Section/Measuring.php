@@ -37,6 +37,9 @@ final class Measuring
 
     private readonly bool $isMeasured;
 
+    /** @var array<string, Places> as places */
+    private array $unfound;
+
     /** @var array<string, Places> by core, before and after the connector is fixed */
     private array $places = [];
 
@@ -51,7 +54,8 @@ final class Measuring
         $this->finds = Finds::of($assembly->sheet, $build);
         $this->isMeasured = $build->hasCuts() || !$this->finds->isEmpty();
         $this->unmeasured = new \WeakMap();
-        $this->places = $this->finds->isEmpty() ? ['1 fixed' => $marked] : [];
+        $this->unfound = ['1 fixed' => $marked];
+        $this->places = $this->finds->isEmpty() ? $this->unfound : [];
     }
 
     public function values(Where $where): Values
@@ -68,8 +72,14 @@ final class Measuring
     private function found(int $core, bool $isFixed): Places
     {
         return $this->places[$core.($isFixed ? ' fixed' : '')] ??= new Places(
-            $this->assembly, $this->build, $core, $isFixed, $this->finds, $this->causes,
+            $this->assembly, $this->build, $core, $isFixed, $this->finds, $this->causes, $this->unfound($core, $isFixed),
         );
+    }
+
+    /** By the cuts that were measured, and nothing else. */
+    private function unfound(int $core, bool $isFixed): Places
+    {
+        return $this->unfound[$core.($isFixed ? ' fixed' : '')] ??= new Places($this->assembly, $this->build, $core, $isFixed, null, $this->causes);
     }
 
     /**
@@ -85,7 +95,7 @@ final class Measuring
         }
         $core = $place->where->core ?? 1;
         $places = $this->finds->has($place) ? new Places(
-            $this->assembly, $this->build, $core, $isFixed, $this->finds->without($place), $this->causes,
+            $this->assembly, $this->build, $core, $isFixed, $this->finds->without($place), $this->causes, $this->unfound($core, $isFixed),
         ) : $this->found($core, $isFixed);
 
         return new Possible($this->length($place->where, $measure, $places), $planned->keepsRules);
@@ -113,13 +123,13 @@ final class Measuring
     }
 
     /**
-     * Of the section of the first core where nothing was measured; else worked out for the rules alone.
+     * Of the section of the first core where nothing was measured; else worked out for the rules about lengths alone.
      *
      * @return list<Ruling> as planned
      */
     private function rulings(): array
     {
-        return $this->rulings ??= $this->isMeasured ? Section::rulingsOf($this->assembly, $this->planned(true)) : $this->section(1)
+        return $this->rulings ??= $this->isMeasured ? Section::lengthsOf($this->assembly, $this->planned(true)) : $this->section(1)
             ->rulings;
     }
 

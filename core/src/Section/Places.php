@@ -65,6 +65,9 @@ final class Places
 
     public readonly Causes $causes;
 
+    /** @var list<Find> on this core */
+    private readonly array $finds;
+
     public function __construct(
         public readonly Assembly $assembly,
         private readonly BuildState $build,
@@ -72,10 +75,13 @@ final class Places
         public readonly int $core,
         /** As it is once the connector is fixed, and has grown; else before. */
         private readonly bool $isFixed = true,
-        private readonly ?Finds $finds = null,
+        ?Finds $finds = null,
         ?Causes $causes = null,
+        /** The same where nothing was found but the cuts; null: this makes its own. */
+        private ?self $unfound = null,
     ) {
         $this->causes = $causes ?? new Causes($assembly);
+        $this->finds = $finds?->onCore($core) ?? [];
     }
 
     public function frame(End $end): Frame
@@ -106,7 +112,7 @@ final class Places
      */
     private function foundAcross(): ?Locus
     {
-        foreach (array_reverse($this->finds?->onCore($this->core) ?? []) as $find) {
+        foreach (array_reverse($this->finds) as $find) {
             [$one, $other] = [Cut::ofFormulaName($find->measure->from->name() ?? ''), Cut::ofFormulaName($find->measure->to->name() ?? '')];
             if (!$find->measure->isAcross || null === $one || null === $other || $find->isFixed && !$this->isFixed) {
                 continue;
@@ -139,7 +145,7 @@ final class Places
     public function foundEdge(Item $item, ?End $itemEnd, bool $isLower): ?Locus
     {
         $found = null;
-        foreach ($this->finds?->onCore($this->core) ?? [] as $find) {
+        foreach ($this->finds as $find) {
             $end = $find->place->where->end ?? $find->measure->end ?? $this->assembly->cables[0]->end;
             $isHere = null === $itemEnd || $itemEnd === $end;
             $found = $isHere && !$find->measure->isAcross ? $this->edgeBy($find, $item, $end, $isLower) ?? $found : $found;
@@ -158,8 +164,8 @@ final class Places
                 continue;
             }
             $at = $this->evaluate($anchor, $this->assembly->cable($end));
-            $planned = (new self($this->assembly, $this->build, $this->core, $this->isFixed, null, $this->causes))
-                ->evaluate($edge, $this->assembly->cable($end));
+            $this->unfound ??= new self($this->assembly, $this->build, $this->core, $this->isFixed, null, $this->causes);
+            $planned = $this->unfound->evaluate($edge, $this->assembly->cable($end));
             $reading = $this->reading($find);
 
             return $this->frame($end)->onAxis($planned->nominal->isLessThan($at->nominal) ? $at->minus($reading) : $at->plus($reading));

@@ -43,17 +43,44 @@ final readonly class Rulings
     {
         $rulings = new self($places, $placed);
         $radial = new RadialRulings($places, $placed, $profile);
+
+        return [
+            ...$rulings->all($radial->ofRule(...)), ...$radial->passing(), ...AlwaysRulings::of($places, $placed, $rulings),
+        ];
+    }
+
+    /**
+     * Those that are about lengths only.
+     *
+     * @param list<PlacedItem> $placed in the order in which they are set
+     *
+     * @return list<Ruling>
+     *
+     * @throws CoreError when a limit cannot be worked out
+     */
+    public static function ofLengths(Places $places, array $placed): array
+    {
+        return (new self($places, $placed))->all(static fn (): array => []);
+    }
+
+    /**
+     * @param \Closure(PlaceRule): list<Ruling> $radial of a rule about diameters or walls
+     *
+     * @return list<Ruling>
+     */
+    private function all(\Closure $radial): array
+    {
         $all = [];
-        foreach ($places->assembly->sheet->items as $item) {
+        foreach ($this->assembly->sheet->items as $item) {
             foreach ($item->rules as $rule) {
-                $all = [...$all, ...($rule->kind->isRadial() ? $radial->ofRule($rule) : $rulings->ofItem($item, $rule))];
+                $all[] = $rule->kind->isRadial() ? $radial($rule) : $this->ofItem($item, $rule);
             }
         }
-        foreach ($places->assembly->sheet->placeRules as $rule) {
-            $all = [...$all, ...($rule->kind->isRadial() ? $radial->ofRule($rule) : $rulings->ofSheet($rule))];
+        foreach ($this->assembly->sheet->placeRules as $rule) {
+            $all[] = $rule->kind->isRadial() ? $radial($rule) : $this->ofSheet($rule);
         }
 
-        return [...$all, ...$radial->passing(), ...AlwaysRulings::of($places, $placed, $rulings)];
+        return array_merge([], ...$all);
     }
 
     /** @return list<Ruling> */

@@ -60,17 +60,15 @@ final readonly class Section
     }
 
     /**
-     * What the rules come to where nothing else of a section is wanted.
+     * What the rules about lengths come to, where nothing else of a section is wanted.
      *
      * @return list<Ruling>
      *
      * @throws CoreError when a place cannot be worked out
      */
-    public static function rulingsOf(Assembly $assembly, Places $places): array
+    public static function lengthsOf(Assembly $assembly, Places $places): array
     {
-        $placed = self::inOrder($assembly, $places);
-
-        return Rulings::of($places, $placed, ProfileBuilder::build($places, $placed));
+        return Rulings::ofLengths($places, self::inOrder($assembly, $places));
     }
 
     /** The same on another core, where nothing was measured otherwise. */

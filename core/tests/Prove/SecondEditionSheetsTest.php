@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Tests\Prove;
 
+use Berm\Core\Build\Task;
 use Berm\Core\Job\Job;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\Mark;
@@ -71,9 +72,9 @@ final class SecondEditionSheetsTest extends TestCase
     #[DataProvider('limits')]
     public function aCutAtItsLimitIsAPerfectCut(string $sheet, Cut $cut, bool $isLongest): void
     {
-        $built = Built::toTheEnd(self::job($sheet), static fn (Mark $mark) => $mark->place->cut !== $cut
+        $built = Built::toTheEnd(self::job($sheet), static fn (Mark|Task $one) => !$one instanceof Mark || $one->place->cut !== $cut
             ? null
-            : ($isLongest ? $mark->window()->max : $mark->window()->min));
+            : ($isLongest ? $one->window()->max : $one->window()->min));
         self::assertNull($built->plan?->progress?->next());
     }
 
