@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Check;
 
+use Berm\Core\Margin\Cause;
 use Berm\Core\Margin\Locus;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
@@ -15,6 +16,8 @@ final readonly class Possible
 {
     public function __construct(
         public Locus $length,
+        /** As planned, whatever was measured: what is asked of a reading does not move with those that come after it. */
+        public Locus $planned,
         /** Between which every rule that leans on it holds, whatever else happens; null where none does. */
         public ?Range $keepsRules,
     ) {
@@ -22,12 +25,15 @@ final readonly class Possible
 
     public function window(): Range
     {
-        return $this->keepsRules ?? $this->range();
+        return $this->keepsRules ?? self::rangeOf($this->planned);
     }
 
-    /** Null where the reading can be right. */
+    /** Null where the reading can be right: where a hand still decides, it can be whatever it is. */
     public function contradiction(Reading $reading): ?Sentence
     {
+        if ($this->isOfHand()) {
+            return null;
+        }
         $by = $this->range()->margin($reading->value)->plus($reading->instrument->uncertainty());
 
         return $by->isNegative() ? Sentence::of(
@@ -39,8 +45,19 @@ final readonly class Possible
         ) : null;
     }
 
+    /** A cut that nobody has measured, or how something is set, can still move it. */
+    public function isOfHand(): bool
+    {
+        return [] !== array_filter($this->length->causes(), static fn (Cause $cause): bool => $cause->kind->isOfHand());
+    }
+
     public function range(): Range
     {
-        return Range::between($this->length->leastLength(), $this->length->mostLength());
+        return self::rangeOf($this->length);
+    }
+
+    private static function rangeOf(Locus $length): Range
+    {
+        return Range::between($length->leastLength(), $length->mostLength());
     }
 }

@@ -16,7 +16,6 @@ use Berm\Core\Parking\ParkingPlan;
 use Berm\Core\Saying\Sentence;
 use Berm\Core\Section\Materials;
 use Berm\Core\Section\Measuring;
-use Berm\Core\Section\Places;
 use Berm\Core\Section\Ruling;
 use Berm\Core\Section\Section;
 use Berm\Core\Section\SectionsOfCores;
@@ -75,11 +74,11 @@ final readonly class Layout
                 return new self(null, ParkingPlan::of($cables, $sheet, $job->size, null), null, null, [], [], null);
             }
             $assembly = Assembly::of($cables, $sheet, $job->size, $connector, $job->site, $job->said);
-            $places = new Places($assembly, $build, 1);
-            $markOut = MarkOut::plan($assembly, $places);
+            $measuring = new Measuring($assembly, $build);
+            $markOut = $measuring->markOut();
             $parking = ParkingPlan::of($cables, $sheet, $job->size, $markOut);
 
-            return self::whole($assembly, $places, $markOut, $parking, $build, $withWork);
+            return self::whole($assembly, $measuring, $parking, $build, $withWork);
         } catch (CoreError $error) {
             return new self(
                 null,
@@ -94,9 +93,9 @@ final readonly class Layout
     }
 
     private static function whole(
-        Assembly $assembly, Places $places, MarkOut $markOut, ParkingPlan $parking, BuildState $build, bool $withWork,
+        Assembly $assembly, Measuring $measuring, ParkingPlan $parking, BuildState $build, bool $withWork,
     ): self {
-        $measuring = new Measuring($assembly, $markOut, $build, $places);
+        $markOut = $measuring->markOut();
         $progress = $withWork ? Progress::of($assembly, $markOut, $parking, $build, $measuring) : null;
         $core = $progress?->next()->where->core ?? 1;
         $sections = SectionsOfCores::of($measuring, $markOut, $build);

@@ -27,6 +27,12 @@ enum CauseKind: string
     /** Of a strip or a tape, as it lies. */
     case Thickness = 'thickness';
 
+    /** It can come out otherwise than within its bounds: they are what is asked of a hand, and nothing holds it to them. */
+    public function isOfHand(): bool
+    {
+        return self::Cut === $this || self::Placing === $this;
+    }
+
     /** As it stands before the name of what it belongs to: "placing of the stress tube". */
     public function label(): string
     {

@@ -24,16 +24,16 @@ final readonly class MarkOut
     }
 
     /**
-     * @param Places $places of the first core, where nothing was found yet
+     * @param \Closure(int): Places $onCore where everything is on a core, as far as it was measured: marks are laid from real edges
      *
      * @throws MarkOutImpossible with the reason
      */
-    public static function plan(Assembly $assembly, Places $places): self
+    public static function plan(Assembly $assembly, \Closure $onCore): self
     {
         /** @var Register<Mark> $marks */
         $marks = Register::empty();
         foreach ($assembly->cables as $cable) {
-            foreach (self::ofEnd($cable, $places) as $mark) {
+            foreach (self::ofEnd($cable, $assembly, $onCore) as $mark) {
                 $marks = $marks->with($mark->place, $mark);
             }
         }
@@ -100,11 +100,37 @@ final readonly class MarkOut
     }
 
     /**
-     * @return list<Mark>
+     * Cuts of the whole cable once, those of a core on each; three single cables beside a three-core one have every cut three times.
+     *
+     * @param \Closure(int): Places $onCore
+     *
+     * @return list<Mark> cut by cut
      *
      * @throws MarkOutImpossible
      */
-    private static function ofEnd(CableEnd $cable, Places $places): array
+    private static function ofEnd(CableEnd $cable, Assembly $assembly, \Closure $onCore): array
+    {
+        $marks = $known = [];
+        for ($core = 1; $core <= $assembly->cores(); ++$core) {
+            $places = $onCore($core);
+            $known[spl_object_id($places)] ??= self::onCore($cable, $places);
+            foreach ($known[spl_object_id($places)] as $cut => $mark) {
+                $isShared = null === $assembly->coreOf($cable->end, $mark->place->cut, 1);
+                if (!$isShared || 1 === $core) {
+                    $marks[$cut][] = $mark->onCore($isShared ? null : $core);
+                }
+            }
+        }
+
+        return array_merge([], ...array_values($marks));
+    }
+
+    /**
+     * @return array<string, Mark> by Cut value, in the order of cutting
+     *
+     * @throws MarkOutImpossible
+     */
+    private static function onCore(CableEnd $cable, Places $places): array
     {
         $needed = $places->cuts($cable->end);
         $worked = [];
@@ -117,8 +143,9 @@ final readonly class MarkOut
                 throw MarkOutImpossible::formula($cable->end, $cut, $error);
             }
         }
+        self::inOrderOfCutting(array_values($worked));
 
-        return self::onEachCore($cable, $places->assembly, self::inOrderOfCutting($needed, $worked));
+        return $worked;
     }
 
     /** @throws CoreError */
@@ -134,48 +161,21 @@ final readonly class MarkOut
     }
 
     /**
-     * @param list<Cut>           $needed
-     * @param array<string, Mark> $worked
-     *
-     * @return list<Mark>
+     * @param list<Mark> $marks from the outside in
      *
      * @throws MarkOutImpossible
      */
-    private static function inOrderOfCutting(array $needed, array $worked): array
+    private static function inOrderOfCutting(array $marks): void
     {
-        $ordered = [];
         $outer = null;
-        foreach ($needed as $cut) {
-            $mark = $worked[$cut->value];
+        foreach ($marks as $mark) {
             if (!Length::ofNanometres(0)->isLessThan($mark->at->minus($mark->tolerance->below))) {
                 throw MarkOutImpossible::notPositive($mark);
             }
             if (null !== $outer && !$mark->at->plus($mark->tolerance->above)->isLessThan($outer->at->minus($outer->tolerance->below))) {
                 throw MarkOutImpossible::crossing($outer, $mark);
             }
-            $ordered[] = $outer = $mark;
+            $outer = $mark;
         }
-
-        return $ordered;
-    }
-
-    /**
-     * Cuts of the whole cable once, those of a core on each; three single cables beside a three-core one have every cut three times.
-     *
-     * @param list<Mark> $marks
-     *
-     * @return list<Mark>
-     */
-    private static function onEachCore(CableEnd $cable, Assembly $assembly, array $marks): array
-    {
-        $onCores = [];
-        foreach ($marks as $mark) {
-            $isShared = null === $assembly->coreOf($cable->end, $mark->place->cut, 1);
-            foreach ($isShared ? [null] : range(1, $assembly->cores()) as $core) {
-                $onCores[] = $mark->onCore($core);
-            }
-        }
-
-        return $onCores;
     }
 }

@@ -15,11 +15,14 @@ use Berm\Core\CoreError;
 use Berm\Core\Formula\Values;
 use Berm\Core\Margin\Locus;
 use Berm\Core\MarkOut\MarkOut;
+use Berm\Core\MarkOut\MarkOutImpossible;
 
 /** What checks are worked out with, and what a length that is measured can come to, as things stand at its own step. */
 final class Measuring
 {
     private readonly Finds $finds;
+
+    private ?MarkOut $markOut = null;
 
     /** @var list<Ruling>|null */
     private ?array $rulings = null;
@@ -38,24 +41,25 @@ final class Measuring
     private readonly bool $isMeasured;
 
     /** @var array<string, Places> as places */
-    private array $unfound;
+    private array $unfound = [];
 
     /** @var array<string, Places> by core, before and after the connector is fixed */
     private array $places = [];
 
-    /** @param Places $marked those of the first core that the marks were laid by */
-    public function __construct(
-        private readonly Assembly $assembly,
-        private readonly MarkOut $markOut,
-        private readonly BuildState $build,
-        Places $marked,
-    ) {
-        $this->causes = $marked->causes;
+    public function __construct(private readonly Assembly $assembly, private readonly BuildState $build)
+    {
+        $this->causes = new Causes($assembly);
         $this->finds = Finds::of($assembly->sheet, $build);
         $this->isMeasured = $build->hasCuts() || !$this->finds->isEmpty();
         $this->unmeasured = new \WeakMap();
-        $this->unfound = ['1 fixed' => $marked];
-        $this->places = $this->finds->isEmpty() ? $this->unfound : [];
+    }
+
+    /** @throws MarkOutImpossible with the reason */
+    public function markOut(): MarkOut
+    {
+        return $this->markOut ??= MarkOut::plan(
+            $this->assembly, fn (int $core): Places => $this->places($this->finds->isEmpty() ? 1 : $core),
+        );
     }
 
     public function values(Where $where): Values
@@ -71,7 +75,7 @@ final class Measuring
 
     private function found(int $core, bool $isFixed): Places
     {
-        return $this->places[$core.($isFixed ? ' fixed' : '')] ??= new Places(
+        return $this->finds->isEmpty() ? $this->unfound($core, $isFixed) : $this->places[$core.($isFixed ? ' fixed' : '')] ??= new Places(
             $this->assembly, $this->build, $core, $isFixed, $this->finds, $this->causes, $this->unfound($core, $isFixed),
         );
     }
@@ -98,7 +102,7 @@ final class Measuring
             $this->assembly, $this->build, $core, $isFixed, $this->finds->without($place), $this->causes, $this->unfound($core, $isFixed),
         ) : $this->found($core, $isFixed);
 
-        return new Possible($this->length($place->where, $measure, $places), $planned->keepsRules);
+        return new Possible($this->length($place->where, $measure, $places), $planned->planned, $planned->keepsRules);
     }
 
     private function asPlanned(Where $where, Measure $measure, bool $isFixed): Possible
@@ -107,7 +111,7 @@ final class Measuring
         $key = ($where->end->value ?? '').($isFixed ? ' fixed' : '');
         if (!isset($known[$key])) {
             $length = $this->length($where, $measure, $this->planned($isFixed));
-            $known[$key] = new Possible($length, RuleWindow::of($length, $this->rulings()));
+            $known[$key] = new Possible($length, $length, RuleWindow::of($length, $this->rulings()));
             $this->unmeasured[$measure] = $known;
         }
 
@@ -136,7 +140,7 @@ final class Measuring
     /** @throws CoreError */
     public function section(int $core): Section
     {
-        return $this->sections[$core] ??= Section::of($this->assembly, $this->markOut, $this->build, $this->places($core));
+        return $this->sections[$core] ??= Section::of($this->assembly, $this->markOut(), $this->build, $this->places($core));
     }
 
     /** @throws CoreError */

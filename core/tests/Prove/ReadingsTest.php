@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Tests\Prove;
+
+use Berm\Core\Build\Task;
+use Berm\Core\Job\Job;
+use Berm\Core\MarkOut\Mark;
+use Berm\Core\Prove\Corners;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Tests\Built;
+use Berm\Core\Tests\Demo;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * Every length that a sheet asks for, read at either of its limits with all else as planned, builds to the end; read 1 mm past what the
+ * cuts, the items and the other readings leave, it is never accepted.
+ *
+ * Two sheets here, every one by BERM_BUILDS=all (./berm builds).
+ */
+final class ReadingsTest extends TestCase
+{
+    private const SAMPLE = ['harrow-sock-28', 'harrow-deadbreak-25'];
+
+    private const ALL = [...self::SAMPLE, 'quillon-core-17', 'quillon-armour-12', 'osterwick-outdoor-3c-12', 'quillon-paper-17', 'marlpike-drawn-24'];
+
+    /** @return iterable<string, array{string}> */
+    public static function sheets(): iterable
+    {
+        foreach ('all' === getenv('BERM_BUILDS') ? self::ALL : self::SAMPLE as $sheet) {
+            yield $sheet => [$sheet];
+        }
+    }
+
+    #[Test]
+    #[DataProvider('sheets')]
+    public function aReadingAtItsLimitBuildsToTheEnd(string $sheet): void
+    {
+        $job = self::job($sheet);
+        $checks = self::lengths($job);
+        self::assertGreaterThan(3, \count($checks));
+        foreach ($checks as $check) {
+            foreach ([false, true] as $isMost) {
+                $built = Built::toTheEnd($job, static fn (Mark|Task $one): ?Length => self::is($one, $check) ? self::limit($one, $isMost) : null);
+                self::assertNull($built->plan?->progress?->next(), $check);
+            }
+        }
+    }
+
+    #[Test]
+    #[DataProvider('sheets')]
+    public function aReadingThatCannotBeIsNeverAccepted(string $sheet): void
+    {
+        $job = self::job($sheet);
+        $refused = 0;
+        foreach (self::lengths($job) as $check) {
+            foreach ([false, true] as $isMost) {
+                $read = null;
+                try {
+                    Built::toTheEnd($job, static function (Mark|Task $one) use ($check, $isMost, &$read): ?Length {
+                        return self::is($one, $check) ? $read = self::impossible($one, $isMost) : null;
+                    });
+                } catch (\LogicException $out) {
+                    self::assertStringContainsString('this cannot be', $out->getMessage(), $check);
+                    ++$refused;
+                    continue;
+                }
+                self::assertNull($read, "$check is accepted");
+            }
+        }
+        self::assertGreaterThanOrEqual(2, $refused, 'some readings leave no room for others');
+    }
+
+    /** @return list<string> */
+    private static function lengths(Job $job): array
+    {
+        $keys = [];
+        Built::toTheEnd($job, static function (Mark|Task $one) use (&$keys): ?Length {
+            if ($one instanceof Task && null !== $one->window) {
+                $keys[] = "{$one->stage->key} {$one->check?->key}";
+            }
+
+            return null;
+        });
+
+        return array_values(array_unique($keys));
+    }
+
+    /** @phpstan-assert-if-true Task $one */
+    private static function is(Mark|Task $one, string $check): bool
+    {
+        return $one instanceof Task && $check === "{$one->stage->key} {$one->check?->key}";
+    }
+
+    /** Of the leaflet, as far as the cuts and the other readings let it come there; null where there is none. */
+    private static function limit(Task $task, bool $isMost): ?Length
+    {
+        $limit = $isMost ? $task->window?->max : $task->window?->min;
+        $range = $task->possible?->range();
+        if (null !== $limit && null !== $range?->min && null !== $range->max && !$task->possible->isOfHand()) {
+            $limit = Length::smallest(Length::largest($limit, $range->min), $range->max);
+        }
+
+        return true === $limit?->isNegative() ? null : $limit;
+    }
+
+    /** Past what can be by more than the instrument can be wrong by; null where a hand still decides. */
+    private static function impossible(Task $task, bool $isMost): ?Length
+    {
+        $range = true === $task->possible?->isOfHand() ? null : $task->possible?->range();
+        $past = $isMost ? $range?->max?->plus(Length::ofMillimetres(1)) : $range?->min?->minus(Length::ofMillimetres(1));
+
+        return true === $past?->isNegative() ? null : $past;
+    }
+
+    private static function job(string $sheet): Job
+    {
+        $kit = Demo::kit($sheet);
+        foreach ($kit->sizes as $size) {
+            foreach ((new Corners($kit))->ofSize($size) as $corner) {
+                return $corner->job;
+            }
+        }
+        self::fail("$sheet takes no cable");
+    }
+}
