@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# Everything that is checked. State of its own in var/test, so that nothing that runs is touched.   usage: tools/test.sh [core|app|journey|process|fuzz|static|web]
+# Everything that is checked. State of its own in var/test, so that nothing that runs is touched.   usage: tools/test.sh [core|app|journey|process|fuzz|builds|static|web]
 set -euo pipefail
 . "$(dirname "$0")/lib.sh"
 cd "$root"
@@ -46,15 +46,20 @@ if [ "$what" = all ]; then
 elif wants core; then
   core
 fi
-if wants app || wants journey || wants fuzz; then
+if [ "$what" = builds ]; then
+  step "Every reading at its limit, in the core"
+  vendor/bin/phpunit --testsuite core --no-progress --filter ReadingsTest
+fi
+if wants app || [ "$what" = builds ] || wants journey || wants fuzz; then
   step "A database for the tests"
   fresh_application test
   rm -rf var/cache/test
   console owner doctrine:schema:validate --quiet || die "the migrations do not give the tables that the rows describe"
 fi
-if wants app; then
+if wants app || [ "$what" = builds ]; then
   step "The application, against PostgreSQL"
-  vendor/bin/phpunit --testsuite app --no-progress
+  only=(); [ "$what" != builds ] || only=(--filter BuiltThroughTheApiTest)
+  vendor/bin/phpunit --testsuite app --no-progress "${only[@]}"
 fi
 [ "$what" != all ] || joined core "$core" "the core is not as it should be"
 if wants journey || wants fuzz; then
