@@ -133,7 +133,7 @@ final readonly class Obstacles
     /** @return list<Obstacle> */
     private function ruling(Ruling $ruling): array
     {
-        if (!$ruling->isShort() || null !== $this->build->acceptanceOf($ruling)) {
+        if (!$ruling->needsEngineer() || null !== $this->build->acceptanceOf($ruling)) {
             return [];
         }
         $step = $this->build->hasCuts() ? Step::Build : Step::MarkOut;
@@ -141,8 +141,15 @@ final readonly class Obstacles
 
         return [Obstacle::at(
             ObstacleCode::LapShort, $step, $ruling->place->where, null === $ruling->place->of ? [] : [$ruling->place->of],
-            null === $stage ? [] : [$stage->key], $ruling->reason(), Acceptable::ruling($ruling->place),
+            null === $stage ? [] : [$stage->key], self::why($ruling), Acceptable::ruling($ruling->place),
         )];
+    }
+
+    private static function why(Ruling $ruling): Sentence
+    {
+        return $ruling->isShort() ? $ruling->reason() : Sentence::of(
+            '{rule} That is not likely to hold: {worst}', ['rule' => $ruling->reason(), 'worst' => $ruling->worst() ?? ''],
+        );
     }
 
     /** @return list<Obstacle> what the box is short of; a sheet of the first edition does not say what its items take */

@@ -104,7 +104,7 @@ final readonly class PlanFit
         }
 
         // The end is said in the reason.
-        return [$ruling->isShort() ? Finding::refused(Criterion::Rule, null, $ruling->reason()) : Finding::unproved(
+        return [$ruling->needsEngineer() ? Finding::refused(Criterion::Rule, null, $ruling->reason()) : Finding::unproved(
             Criterion::Rule, null, Sentence::of('{rule} {worst}', ['rule' => $ruling->reason(), 'worst' => $ruling->worst() ?? '']),
         )];
     }

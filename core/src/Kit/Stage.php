@@ -9,6 +9,7 @@ use Berm\Core\Check\Check;
 use Berm\Core\Formula\Formula;
 use Berm\Core\Formula\Values;
 use Berm\Core\MarkOut\Cut;
+use Berm\Core\Quantity\Duration;
 
 /** A stretch of the work as the leaflet has it: what is done, looked at and used, step by step, and what it hides. */
 final readonly class Stage
@@ -103,6 +104,26 @@ final readonly class Stage
         return array_values(
             array_filter([$this->when, ...array_merge([], ...$ofChecks)], static fn (?Formula $formula): bool => null !== $formula),
         );
+    }
+
+    /** As far as its steps say how long they take; null where none does. */
+    public function work(): ?Duration
+    {
+        return self::sum(array_map(static fn (Step $step): ?Duration => $step->work, $this->steps));
+    }
+
+    /** What has to be waited in it, beside its waits that are checks. */
+    public function wait(): ?Duration
+    {
+        return self::sum(array_map(static fn (Step $step): ?Duration => $step->wait, $this->steps));
+    }
+
+    /** @param list<Duration|null> $times */
+    private static function sum(array $times): ?Duration
+    {
+        $known = array_filter($times, static fn (?Duration $time): bool => null !== $time);
+
+        return [] === $known ? null : Duration::ofSeconds(array_sum(array_map(static fn (Duration $time): int => $time->seconds, $known)));
     }
 
     public function makes(Cut $cut, End $end): bool

@@ -83,6 +83,17 @@ final readonly class Margin
         };
     }
 
+    /** What is likely left where causes of one kind take nothing. */
+    public function likelyBut(CauseKind $kind): Length
+    {
+        $squares = 0.0;
+        foreach ($this->losses as $loss) {
+            $squares += $kind === $loss->cause->kind ? 0.0 : $loss->nanometres ** 2;
+        }
+
+        return self::length($this->nominal->nanometres - sqrt($squares));
+    }
+
     /** @return list<Cause> the cause that takes most, and those that take as much; empty where nothing can take anything */
     public function takesMost(): array
     {

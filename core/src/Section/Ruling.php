@@ -7,6 +7,7 @@ namespace Berm\Core\Section;
 use Berm\Core\Cable\Where;
 use Berm\Core\Kit\PlaceRule;
 use Berm\Core\Margin\Cause;
+use Berm\Core\Margin\CauseKind;
 use Berm\Core\Margin\Locus;
 use Berm\Core\Margin\Margin;
 use Berm\Core\Margin\Proof;
@@ -59,6 +60,23 @@ final readonly class Ruling
     public function isShort(): bool
     {
         return $this->isBinding && Proof::Fails === $this->proof();
+    }
+
+    /**
+     * Nobody goes on before an engineer lets it stand: it does not hold, or most likely will not. What only the instruments leave in doubt is
+     * said with their readings, "inside, not proved".
+     */
+    public function needsEngineer(): bool
+    {
+        $isUnlikely = Proof::NotLikely === $this->proof() && $this->margin->likelyBut(CauseKind::Reading)->isNegative();
+
+        return $this->isBinding && (Proof::Fails === $this->proof() || $isUnlikely);
+    }
+
+    /** It may turn out not to hold, if all that can go against it does: asked once before what cannot be undone. */
+    public function isToBeAsked(): bool
+    {
+        return $this->isBinding && Proof::Likely === $this->proof();
     }
 
     public function reason(): Sentence

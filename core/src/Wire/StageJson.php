@@ -10,7 +10,9 @@ use Berm\Core\Check\Check;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\WaitSince;
 use Berm\Core\Job\Plan;
+use Berm\Core\Kit\Stage;
 use Berm\Core\Saying\Sentence;
+use Berm\Core\Section\Ruling;
 
 /** The stages of a job with what is done in them; only where the kit sheet has stages. */
 final readonly class StageJson
@@ -42,10 +44,24 @@ final readonly class StageJson
             'oneWay' => $stage->isOneWay,
             'holdPoint' => $stage->isHoldPoint,
             'reason' => $stage->reason,
+            'workSeconds' => $stage->work()?->seconds,
+            'waitSeconds' => $stage->wait()?->seconds,
+            'doubts' => $this->doubts($stage),
             'done' => $progress->isDone(),
             'finishedAt' => $this->plan->build->finished($stage->key)?->entry->doneAt()->format(\DATE_ATOM),
             'checks' => $this->checks($progress),
         ];
+    }
+
+    /** @return list<array<string, mixed>> what may turn out not to hold of the items that it sets: asked once before they are there */
+    private function doubts(Stage $stage): array
+    {
+        $doubts = array_filter($this->plan->rulings, static fn (Ruling $ruling): bool => $ruling->isToBeAsked()
+            && \in_array($ruling->place->item, $stage->installs, true));
+
+        return array_values(array_map(static fn (Ruling $ruling): array => SentenceJson::of(
+            Sentence::of('{rule} {worst}', ['rule' => $ruling->reason(), 'worst' => $ruling->worst() ?? '']),
+        ), $doubts));
     }
 
     /**

@@ -61,8 +61,11 @@ final class PlanFitTest extends TestCase
             'the rejacketing tube would cover 88.2 mm of the oversheath; the kit asks for 900 mm.',
         ];
         yield 'a rule that holds unless all comes together' => [
-            ['items.10.hand' => '200 mm'], Criterion::Rule, Outcome::FitsUnproved,
+            ['items.10.hand' => '22 mm'], Criterion::Rule, Outcome::FitsUnproved,
             'short at the worst; the placing of the rejacketing tube takes most',
+        ];
+        yield 'a rule that most likely will not hold' => [
+            ['items.10.hand' => '80 mm'], Criterion::Rule, Outcome::DoesNotFit, 'the rejacketing tube covers 88.2 mm of the oversheath',
         ];
         yield 'too little in the box' => [
             ['stock.4.length' => '200 mm'], Criterion::BoxContents, Outcome::DoesNotFit, 'The box is',
@@ -132,7 +135,7 @@ final class PlanFitTest extends TestCase
     #[Test]
     public function theTrialAndThePlanOfTheJobSayTheSame(): void
     {
-        foreach ([[], ['items.10.rules.0.min' => '900 mm'], ['items.10.hand' => '200 mm']] as $changes) {
+        foreach ([[], ['items.10.rules.0.min' => '900 mm'], ['items.10.hand' => '22 mm']] as $changes) {
             $job = self::job($changes);
             $plan = Plan::of($job, BuildState::nothingDone());
             self::assertEquals(Trial::of($job)->plan, $plan->planFit);

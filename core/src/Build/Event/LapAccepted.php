@@ -54,7 +54,7 @@ final readonly class LapAccepted implements Event
 
         return match (true) {
             null === $ruling => Sentence::plain('There is no such rule on this job.'),
-            !$ruling->isShort() => Sentence::plain('There is nothing to accept: the kit asks for no more than this.'),
+            !$ruling->needsEngineer() => Sentence::plain('There is nothing to accept: the kit asks for no more than this.'),
             default => null,
         };
     }

@@ -24,6 +24,20 @@ const show = (unit: 'mm' | 'in') =>
 afterEach(cleanup)
 
 it.each([
+  [{ workSeconds: 900, waitSeconds: 1200 }, 'About 15 min of work, 20 min of wait'],
+  [{ workSeconds: 30, waitSeconds: null }, 'About 1 min of work'],
+  [{ workSeconds: null, waitSeconds: null }, null],
+])('says how long a stage takes, as far as its sheet says it', (times, said) => {
+  const timed = { ...job, stages: [{ key: 'check' }, { ...stage, ...times }] } as unknown as Job
+  render(
+    <UnitProvider name="test" initial="mm">
+      <StageHead job={timed} />
+    </UnitProvider>,
+  )
+  expect(screen.queryByText(/^About/)?.textContent ?? null).toBe(said)
+})
+
+it.each([
   ['mm', 'Three cuts along the insulation screen, then lift it off.', 'Wires of the metallic screen prick.'],
   ['in', 'Three cuts along the insulation shield, then lift it off.', 'Wires of the metallic shield prick.'],
 ] as const)('says what to do in the words of a reader of %s', (unit, does, caution) => {

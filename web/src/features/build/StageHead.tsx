@@ -17,6 +17,7 @@ export function StageHead({ job }: { job: Job }) {
       <h2 className="text-lead font-semibold">
         {number}. {stage.title}
       </h2>
+      <StageTime stage={stage} />
       {stage.cautions.map((caution) => (
         <Note key={caution.template} tone="unproved" title="Caution">
           {say(caution, unit)}
@@ -31,6 +32,15 @@ export function StageHead({ job }: { job: Job }) {
       )}
     </div>
   )
+}
+
+/** "About 15 min of work, 20 min of wait", as far as the sheet says it. */
+function StageTime({ stage: { workSeconds, waitSeconds } }: { stage: Stage }) {
+  const minutes = (seconds: number) => `${Math.max(1, Math.round(seconds / 60))} min`
+  const times = [workSeconds && `${minutes(workSeconds)} of work`, waitSeconds && `${minutes(waitSeconds)} of wait`].filter(
+    Boolean,
+  )
+  return times.length > 0 && <p className="text-label text-mute">About {times.join(', ')}</p>
 }
 
 /** What a stage takes and leaves in its place, and why it comes here. */

@@ -13,7 +13,7 @@ vi.mock('../../api/session', () => {
 })
 
 const job = { id: 'job' } as unknown as Job
-const stage = { key: 'close', title: 'Close', oneWay: true } as unknown as Stage
+const stage = { key: 'close', title: 'Close', oneWay: true, doubts: [] } as unknown as Stage
 
 beforeEach(() => {
   write.mockClear()
@@ -28,6 +28,17 @@ it('writes down that a stage is done, now', () => {
   render(<FinishPanel job={job} stage={stage} />)
   expect(screen.getByText('There is no way back from here.')).toBeTruthy()
   fireEvent.click(screen.getByRole('button', { name: 'It is done' }))
+  expect(write.mock.calls).toEqual([[{ kind: 'stage-finished', stage: 'close' }, 'Finished: Close', null]])
+})
+
+it('asks once, before there is no way back, where a rule is likely to hold and not proved', () => {
+  const doubts = [{ template: 'The body covers the screen by a hair.', values: {} }]
+  render(<FinishPanel job={job} stage={{ ...stage, doubts }} />)
+  expect(screen.queryByText('The body covers the screen by a hair.')).toBeNull()
+  fireEvent.click(screen.getByRole('button', { name: 'It is done' }))
+  expect(write).not.toHaveBeenCalled()
+  expect(screen.getByText('The body covers the screen by a hair.')).toBeTruthy()
+  fireEvent.click(screen.getByRole('button', { name: 'Go on: it is done' }))
   expect(write.mock.calls).toEqual([[{ kind: 'stage-finished', stage: 'close' }, 'Finished: Close', null]])
 })
 

@@ -1,8 +1,11 @@
+import { useState } from 'react'
 import { useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, Stage } from '../../api/types'
+import { say } from '../../domain/sentence'
 import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
+import { useUnit } from '../../ui/UnitContext'
 import { useFocus } from '../../ui/useFocus'
 import { WhoMay } from '../../views/WhoMay'
 import { useWriteDone } from './useWriteDone'
@@ -12,8 +15,19 @@ export function FinishPanel({ job, stage }: { job: Job; stage: Stage }) {
   const write = useWriteDone(job.id)
   const mayBuild = useMay('build')
   const focus = useFocus<HTMLButtonElement>()
+  const unit = useUnit()
+  const [isAsked, ask] = useState(false)
+  const mustAsk = stage.doubts.length > 0 && !isAsked
   return (
     <div className="grid gap-3 max-desk:p-4">
+      {isAsked && (
+        <Note tone="unproved" title="Likely to hold, not proved">
+          {stage.doubts.map((doubt, index) => (
+            <p key={index}>{say(doubt, unit)}</p>
+          ))}
+          <p>Measure again what can still be measured, or go on as it lies.</p>
+        </Note>
+      )}
       {stage.oneWay && (
         <Note tone="out" title="There is no way back from here.">
           What this stage hides has been measured.
@@ -24,9 +38,9 @@ export function FinishPanel({ job, stage }: { job: Job; stage: Stage }) {
         <Button
           ref={focus}
           kind="primary"
-          onClick={() => write({ kind: 'stage-finished', stage: stage.key }, `Finished: ${stage.title}`)}
+          onClick={() => (mustAsk ? ask(true) : write({ kind: 'stage-finished', stage: stage.key }, `Finished: ${stage.title}`))}
         >
-          It is done
+          {isAsked ? 'Go on: it is done' : 'It is done'}
         </Button>
       )}
     </div>
