@@ -11,6 +11,7 @@ use Berm\Core\Job\Plan;
 use Berm\Core\Kit\Item;
 use Berm\Core\Margin\Cause;
 use Berm\Core\MarkOut\Mark;
+use Berm\Core\MarkOut\OtherMark;
 use Berm\Core\MarkOut\SeenMark;
 use Berm\Core\MarkOut\SetMark;
 use Berm\Core\Material\Requirement;
@@ -50,6 +51,7 @@ final readonly class PlanFile
                 'connector' => $file->report($plan->connectorFit),
             ],
             'markOut' => null === $plan->markOut ? null : array_map($file->mark(...), $plan->markOut->all()),
+            'otherMarks' => array_map(self::otherMark(...), $plan->otherMarks),
             'materials' => array_map(self::material(...), $plan->materials),
             'parking' => null === $plan->parking ? null : array_map($file->side(...), $plan->parking->sides),
             'section' => null === $plan->section ? null : [
@@ -175,6 +177,15 @@ final readonly class PlanFile
             'tool' => $mark->tool, 'depth' => $mark->depth?->toText(), 'depthMeasured' => $mark->isDepthMeasured,
             'reason' => $mark->reason, 'working' => $this->reader->say($mark->working),
             'measured' => null === $judgement ? null : ['verdict' => $judgement->verdict->value, ...self::judgement($judgement)],
+        ];
+    }
+
+    /** @return array<string, mixed> from the cable end */
+    private static function otherMark(OtherMark $mark): array
+    {
+        return [
+            'kind' => $mark->kind->value, 'end' => $mark->end->value, 'onCores' => $mark->isOnCores, 'name' => $mark->name,
+            'at' => $mark->at->toText(), 'to' => $mark->to?->toText(), 'hand' => $mark->hand->toText(), 'reason' => $mark->reason,
         ];
     }
 

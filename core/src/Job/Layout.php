@@ -11,6 +11,7 @@ use Berm\Core\CoreError;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\MarkOut\MarkOutImpossible;
+use Berm\Core\MarkOut\OtherMark;
 use Berm\Core\Material\Requirement;
 use Berm\Core\Parking\ParkingPlan;
 use Berm\Core\Saying\Sentence;
@@ -33,6 +34,8 @@ final readonly class Layout
      */
     private function __construct(
         public ?MarkOut $markOut,
+        /** @var list<OtherMark> */
+        public array $otherMarks,
         public ?ParkingPlan $parking,
         /** On the core that is worked on. */
         public ?Section $section,
@@ -46,7 +49,7 @@ final readonly class Layout
 
     public static function none(): self
     {
-        return new self(null, null, null, null, [], [], null);
+        return new self(null, [], null, null, null, [], [], null);
     }
 
     /** @param KitSheet|null $sheet as it stands for the job */
@@ -71,7 +74,7 @@ final readonly class Layout
         $parking = null;
         try {
             if (null === $connector || $connector->kind !== $job->function->connectorKind()) {
-                return new self(null, ParkingPlan::of($cables, $sheet, $job->size, null), null, null, [], [], null);
+                return new self(null, [], ParkingPlan::of($cables, $sheet, $job->size, null), null, null, [], [], null);
             }
             $assembly = Assembly::of($cables, $sheet, $job->size, $connector, $job->site, $job->said);
             $measuring = new Measuring($assembly, $build);
@@ -82,6 +85,7 @@ final readonly class Layout
         } catch (CoreError $error) {
             return new self(
                 null,
+                [],
                 $parking,
                 null,
                 null,
@@ -101,6 +105,9 @@ final readonly class Layout
         $sections = SectionsOfCores::of($measuring, $markOut, $build);
         $section = $sections->ofCore($core);
 
-        return new self($markOut, $parking, $section, $progress, $sections->rulings($core), Materials::of($assembly, $section), null);
+        return new self(
+            $markOut, OtherMark::allOf($assembly, $measuring->places($core)), $parking, $section, $progress, $sections->rulings($core),
+            Materials::of($assembly, $section), null,
+        );
     }
 }

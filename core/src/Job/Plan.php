@@ -18,6 +18,7 @@ use Berm\Core\Fit\KitFit;
 use Berm\Core\Fit\ToolFit;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\MarkOut\MarkOut;
+use Berm\Core\MarkOut\OtherMark;
 use Berm\Core\Material\Requirement;
 use Berm\Core\Parking\ParkingPlan;
 use Berm\Core\Saying\Sentence;
@@ -45,6 +46,8 @@ final readonly class Plan
         /** Of the kit and the connector together, as they lie on these cables. */
         public ?FitReport $planFit,
         public ?MarkOut $markOut,
+        /** @var list<OtherMark> marks that are no cuts */
+        public array $otherMarks,
         public ?ParkingPlan $parking,
         /** On the core that is worked on. */
         public ?Section $section,
@@ -80,7 +83,7 @@ final readonly class Plan
         return new self(
             $job, $sheet, $build, $cableFit, $kitFit, $connectorFit,
             null === $kitFit ? null : PlanFit::judge($job, $sheet, $build, $kitFit, $connectorFit, $layout),
-            $layout->markOut, $layout->parking, $layout->section, $layout->rulings, $layout->materials,
+            $layout->markOut, $layout->otherMarks, $layout->parking, $layout->section, $layout->rulings, $layout->materials,
             $layout->progress, $obstacles, $layout->problem,
         );
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\MarkOut;
 
 use Berm\Core\Build\BuildState;
+use Berm\Core\Cable\End;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Range;
@@ -19,12 +20,17 @@ final readonly class SeenMark
     /** @return non-empty-list<self> from each datum that the marks can be measured from */
     public static function fromEach(MarkOut $markOut, BuildState $build, Mark $mark): array
     {
-        $end = $mark->place->end;
-        $oversheath = $markOut->mark($end, Cut::Oversheath, $mark->place->core) ?? $mark;
-        $cutAt = $build->cut($oversheath->place)->event->reading->value ?? $oversheath->at;
+        return self::ofPlace($markOut, $build, $mark->place->end, $mark->place->core, $mark->at, $mark->window());
+    }
+
+    /** @return non-empty-list<self> of any place on an end, from each datum */
+    public static function ofPlace(MarkOut $markOut, BuildState $build, End $end, ?int $core, Length $at, Range $window): array
+    {
+        $oversheath = $markOut->mark($end, Cut::Oversheath, $core);
+        $cutAt = (null === $oversheath ? null : $build->cut($oversheath->place)?->event->reading->value) ?? $oversheath->at ?? $at;
 
         return array_map(static fn (Datum $datum): self => new self(
-            $datum, $markOut->from($datum, $end, $mark->at, $cutAt), $markOut->windowFrom($datum, $end, $mark->window(), $cutAt),
+            $datum, $markOut->from($datum, $end, $at, $cutAt), $markOut->windowFrom($datum, $end, $window, $cutAt),
         ), $markOut->datums());
     }
 

@@ -12,10 +12,12 @@ use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Datum;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\MarkOut\MarkOut;
+use Berm\Core\MarkOut\OtherMark;
 use Berm\Core\MarkOut\SeenMark;
 use Berm\Core\MarkOut\SetMark;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Saying\Sentence;
 
 final readonly class MarkOutJson
 {
@@ -34,6 +36,7 @@ final readonly class MarkOutJson
         return [
             'datums' => array_map(static fn (Datum $datum): string => $datum->value, $plan->markOut->datums()),
             'marks' => array_map($json->mark(...), $plan->markOut->all()),
+            'others' => array_map($json->other(...), $plan->otherMarks),
         ];
     }
 
@@ -58,6 +61,28 @@ final readonly class MarkOutJson
             'from' => $seen,
             'recorded' => $this->recorded($mark),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private function other(OtherMark $mark): array
+    {
+        return [
+            'kind' => $mark->kind->value, 'end' => $mark->end->value, 'onCores' => $mark->isOnCores, 'name' => $mark->name,
+            'reason' => SentenceJson::of(Sentence::plain($mark->reason)), 'handMm' => $mark->hand->inMillimetres(), 'at' => $this->edge($mark, $mark->at),
+            'to' => null === $mark->to ? null : $this->edge($mark, $mark->to),
+        ];
+    }
+
+    /** @return array<string, array<string, string>> by datum and unit, without the unit */
+    private function edge(OtherMark $mark, Length $at): array
+    {
+        $core = $mark->isOnCores ? 1 : null;
+        $seen = [];
+        foreach (SeenMark::ofPlace($this->markOut, $this->build, $mark->end, $core, $at, $mark->window($at)) as $from) {
+            $seen[$from->datum->value] = ['mm' => $from->set(LengthUnit::Millimetre)->at, 'in' => $from->set(LengthUnit::Inch)->at];
+        }
+
+        return $seen;
     }
 
     /** @return array<string, mixed> the true window, and what an instrument can set in it in either unit */

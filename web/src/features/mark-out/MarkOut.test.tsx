@@ -19,6 +19,11 @@ const cells = (row: HTMLElement) =>
     .getAllByRole('cell')
     .map((cell) => cell.textContent)
 
+const cells0 = (row: HTMLElement) =>
+  within(row)
+    .queryAllByRole('cell')
+    .map((cell) => cell.textContent)
+
 describe('every mark with its window, from the datum that is chosen', () => {
   it('from the cable end', async () => {
     openPage(IN_MM)
@@ -35,6 +40,33 @@ describe('every mark with its window, from the datum that is chosen', () => {
     expect(from?.atMm).toBe(192)
     const rows = (await table('A')).getAllByRole('row').slice(1).map(cells)
     expect(rows.find((row) => row[1] === 'Insulation')?.[2]).toBe('192')
+  })
+
+  it('marks that are no cuts too: how deep the conductor goes, and where the compound ends', async () => {
+    const job = jobOf('half-cut')
+    const edge = (mm: string) => ({ 'cable-end': { mm, in: '2' }, 'oversheath-cut': { mm: '186', in: '7 5/16' } })
+    job.markOut?.others.push({
+      kind: 'zone',
+      end: 'A',
+      onCores: false,
+      name: 'Release compound',
+      reason: { template: 'Off the [oversheath].', values: {} },
+      handMm: 2,
+      at: edge('62'),
+      to: edge('80'),
+    })
+    openPage(IN_MM, 'jointer', (server) => server.gives('GET', `/api/jobs/${JOBS['half-cut']}`, job))
+    const rows = within(await screen.findByRole('region', { name: 'Marks that are no cuts' }))
+      .getAllByRole('row')
+      .map(cells0)
+    expect(rows[1]?.slice(0, 3)).toEqual([
+      'Insertion mark on the conductorAt the mouth of the connector, the conductor is home.',
+      'A',
+      '50',
+    ])
+    expect(rows.at(-1)).toEqual(['Release compoundOff the oversheath.', 'A', '62', '80', '± 2 mm'])
+    fireEvent.click(screen.getByLabelText('oversheath cut'))
+    expect(screen.getAllByText('186').length).toBeGreaterThan(0)
   })
 
   it('in inches as fractions, in the words of those who read inches', async () => {

@@ -9,6 +9,7 @@ import { datumName, isSameMark, type PickedMark } from '../../views/cuts'
 import { Margins } from '../../views/Margins'
 import { MarkTables } from '../../views/MarkTables'
 import { Materials } from '../../views/Materials'
+import { OtherMarks } from '../../views/OtherMarks'
 import { NotPlanned } from '../../views/NotPlanned'
 import { SectionView } from '../../views/SectionView'
 import { Target } from '../../views/Target'
@@ -51,6 +52,7 @@ export function MarkOut() {
         <section aria-label="Marks" className="grid grid-cols-[minmax(0,1fr)] content-start gap-6 p-4 desk:p-6">
           <Obstacles job={job} reasons={obstacles.map(({ reason }) => say(reason, unit))} />
           <MarkTables job={job} datum={datum} active={mark} onPick={setPicked} show="tools" />
+          <OtherMarks job={job} datum={datum} />
           <Margins job={job} />
           <Materials job={job} />
         </section>
