@@ -49,7 +49,7 @@ final class Built
     private \DateTimeImmutable $now;
 
     /**
-     * @param (\Closure(Mark|Task): ?Length)|null              $off  where a cut lies, or what a length is read as, that is not just as planned
+     * @param (\Closure(Mark|Task): ?Length)|null              $off  where a cut lies, or what a length is read as, if not just as planned
      * @param (\Closure(Event, \DateTimeImmutable): void)|null $also who else takes it down, and when it was done
      */
     private function __construct(
@@ -123,7 +123,9 @@ final class Built
 
         return new CheckMade($place, match ($question->kind()) {
             CheckKind::Seen => Looked::andItIsSo(),
-            CheckKind::Length => new Measured(self::reading(null === $this->off ? $this->length($task) : ($this->off)($task) ?? $this->length($task))),
+            CheckKind::Length => new Measured(self::reading(
+                null === $this->off ? $this->length($task) : ($this->off)($task) ?? $this->length($task),
+            )),
             CheckKind::Count => new Counted(self::count($task)),
             CheckKind::Torque => new Tightened(
                 $question instanceof TorqueWithin

@@ -81,7 +81,8 @@ final class BuiltThroughTheApiTest extends ApiTestCase
         $this->signIn('jointer');
         $file = Fields::readText((string) $this->call('GET', "/api/jobs/$job/record.json")->getContent(), JobFile::read(...))->job;
         $built = Built::toTheEnd(
-            $file, $off, fn (Event $event, \DateTimeImmutable $doneAt) => $this->take($job, $event, $doneAt), date('c', time() - 20 * 86_400),
+            $file, $off, fn (Event $event, \DateTimeImmutable $doneAt) => $this->take($job, $event, $doneAt),
+            date('c', time() - 20 * 86_400),
         );
         $answer = $this->call('GET', "/api/jobs/$job");
         self::assertNull($built->plan?->progress?->next());
@@ -209,7 +210,9 @@ final class BuiltThroughTheApiTest extends ApiTestCase
         foreach ($cable->design->measurableLayers() as $layer) {
             $diameter = LayerKind::ConductorScreen === $layer ? null : $cable->diameterOver($layer);
             if (null !== $diameter) {
-                $readings[$layer->value] = [Reading::typed(LengthFormat::exactMillimetres($diameter), LengthUnit::Millimetre, Instrument::Caliper)];
+                $readings[$layer->value] = [Reading::typed(
+                    LengthFormat::exactMillimetres($diameter), LengthUnit::Millimetre, Instrument::Caliper,
+                )];
             }
         }
 

@@ -245,7 +245,8 @@ final class JobTest extends ApiTestCase
         self::assertSame(
             ['cannot-tell', 'planned', 'fits'],
             [
-                self::at($kits, 'choices.0.outcome'), self::at($kits, 'choices.0.worst.criterion'), self::at($kits, 'choices.0.with.outcome'),
+                self::at($kits, 'choices.0.outcome'), self::at($kits, 'choices.0.worst.criterion'),
+                self::at($kits, 'choices.0.with.outcome'),
             ],
         );
         self::assertSame(

@@ -48,6 +48,10 @@ final class PlaceRuleFile
             }
         }
 
+        if (RuleKind::Reaches === $kind && 1 !== \count($file->texts('items', 40))) {
+            $file->problem('items', 'must name the one item that has to reach so far.');
+        }
+
         return PlaceRule::ofSheet(
             $file->text('key', 40), $kind, $file->texts('items', 40), $file->has('of') ? Place::named($file->text('of', 40)) : null, $from,
             $to,

@@ -83,7 +83,9 @@ final class Measuring
     /** By the cuts that were measured, and nothing else. */
     private function unfound(int $core, bool $isFixed): Places
     {
-        return $this->unfound[$core.($isFixed ? ' fixed' : '')] ??= new Places($this->assembly, $this->build, $core, $isFixed, null, $this->causes);
+        return $this->unfound[$core.($isFixed ? ' fixed' : '')] ??= new Places(
+            $this->assembly, $this->build, $core, $isFixed, null, $this->causes,
+        );
     }
 
     /**

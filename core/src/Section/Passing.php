@@ -6,7 +6,10 @@ namespace Berm\Core\Section;
 
 use Berm\Core\Cable\End;
 use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Kit\Item;
+use Berm\Core\Kit\Property;
 use Berm\Core\Place\Place;
+use Berm\Core\Profile\Dim;
 use Berm\Core\Profile\Profile;
 use Berm\Core\Profile\Stretch;
 use Berm\Core\Profile\Turn;
@@ -22,11 +25,15 @@ final readonly class Passing
     public function widest(PlacedItem $placed): ?Obstruction
     {
         $sequence = $this->places->assembly->sheet->sequence;
-        $obstructions = [
-            $placed->item->isParked() ? $this->toItsPark($placed, $sequence->parked($placed->item)) : null,
-            $this->toItsPlace($placed, $sequence->set($placed->item)),
-            $this->pad($placed, $sequence->set($placed->item)),
-        ];
+        $obstructions = [$this->nest($placed), $this->pad($placed, $sequence->set($placed->item))];
+        // Wherever it may wait: nobody has said yet where it will.
+        foreach ($placed->item->parkOn as $end) {
+            $obstructions[] = $this->toItsPark($placed, $end, $sequence->parked($placed->item));
+            $obstructions[] = $this->toItsPlace($placed, $end, $sequence->set($placed->item));
+        }
+        if (!$placed->item->isParked()) {
+            $obstructions[] = $this->toItsPlace($placed, null, $sequence->set($placed->item));
+        }
         $widest = null;
         foreach ($obstructions as $one) {
             $widest = null !== $one && (null === $widest || $one->most() > $widest->most()) ? $one : $widest;
@@ -36,19 +43,17 @@ final readonly class Passing
     }
 
     /** Over the whole of the end that it waits on, without the connector unless that is on already. */
-    private function toItsPark(PlacedItem $placed, int $moment): ?Obstruction
+    private function toItsPark(PlacedItem $placed, End $end, int $moment): ?Obstruction
     {
-        $end = $placed->item->parkOn[0];
         $isConnectorOn = $this->isConnectorOn($moment);
 
         return $this->widestOf(array_filter($this->lane($placed), fn (Stretch $one): bool => $this->isOn($one, $end)
             && ($isConnectorOn || null !== $one->base->asLayer())), $moment);
     }
 
-    private function toItsPlace(PlacedItem $placed, int $moment): ?Obstruction
+    private function toItsPlace(PlacedItem $placed, ?End $parkedOn, int $moment): ?Obstruction
     {
         $isConnectorOn = $this->isConnectorOn($moment);
-        $parkedOn = $placed->item->parkOn[0] ?? null;
         $isJoint = AccessoryFunction::Joint === $this->places->assembly->function();
         [$from, $to] = [$placed->from->nominal->nanometres, $placed->to->nominal->nanometres];
         $isOnWay = static fn (Stretch $one): bool => match (true) {
@@ -61,6 +66,29 @@ final readonly class Passing
         return $this->widestOf(array_filter(
             $this->lane($placed), static fn (Stretch $one): bool => ($isConnectorOn || null !== $one->base->asLayer()) && $isOnWay($one),
         ), $moment);
+    }
+
+    /** The part that waits inside it, where the box says how wide that is: of a nested set each passes the one before it. */
+    private function nest(PlacedItem $placed): ?Obstruction
+    {
+        $sequence = $this->places->assembly->sheet->sequence;
+        $inner = null;
+        foreach ($this->places->assembly->sheet->items as $item) {
+            $isInside = $item->isNested && $placed->item->isNested && $item->isPerCore === $placed->item->isPerCore
+                && self::waitTogether($item, $placed->item) && $sequence->set($item) < $sequence->set($placed->item);
+            $inner = $isInside && (null === $inner || $sequence->set($inner) < $sequence->set($item)) ? $item : $inner;
+        }
+        $outside = null === $inner ? null : $this->places->causes->stock($inner, $placed->end, Property::Outside);
+        $dim = null === $outside ? null : Dim::of($outside);
+
+        return null === $inner || null === $dim ? null : new Obstruction(
+            'the '.lcfirst($inner->name).', parked', $dim->at(...), $dim->causes,
+        );
+    }
+
+    private static function waitTogether(Item $one, Item $other): bool
+    {
+        return [] !== array_filter($one->parkOn, static fn (End $end): bool => \in_array($end, $other->parkOn, true));
     }
 
     private function pad(PlacedItem $placed, int $moment): ?Obstruction

@@ -63,8 +63,8 @@ final readonly class Ruling
     }
 
     /**
-     * Nobody goes on before an engineer lets it stand: it does not hold, or most likely will not. What only the instruments leave in doubt is
-     * said with their readings, "inside, not proved".
+     * Nobody goes on before an engineer lets it stand: it does not hold, or most likely will not. What only the instruments leave in
+     * doubt is said with their readings, "inside, not proved".
      */
     public function needsEngineer(): bool
     {

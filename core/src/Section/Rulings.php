@@ -258,15 +258,31 @@ final readonly class Rulings
             if ($this->isIn($rule, $one)) {
                 $from = $this->places->frame($one->end)->onAxis($this->places->evaluate($rule->from, $one));
                 $to = $this->places->frame($other->end)->onAxis($this->places->evaluate($rule->to, $other));
-                $value = $one === $other
+                $way = $one === $other
                     ? $this->places->evaluate($rule->to, $one)->minus($this->places->evaluate($rule->from, $one))
                     : $to->minus($from);
+                $value = RuleKind::Reaches === $rule->kind ? $this->lengthOf($rule, $one)->minus($way) : $way;
                 $margin = $this->marginOf($rule, $value, $this->window($rule, $one));
                 $rulings[] = $this->ruling($rule, $rule->reason, '', $one === $other ? $one->end : null, $value, $margin, $one);
             }
         }
 
         return $rulings;
+    }
+
+    /** Of what must reach: as its stock is, or as it lies. @throws CoreError */
+    private function lengthOf(PlaceRule $rule, CableEnd $cable): Locus
+    {
+        $item = $this->assembly->sheet->items[$rule->items[0] ?? ''] ?? null;
+        if (null === $item) {
+            return Locus::exact(Length::ofNanometres(0));
+        }
+        $length = $this->places->length($item, $cable->end);
+        [$near, $far] = 0 === $length->nominal->nanometres ? $this->places->edges($item, $cable->end) : [
+            Locus::exact(Length::ofNanometres(0)), $length,
+        ];
+
+        return $far->minus($near);
     }
 
     /** @return list<Ruling> nothing where there is but one end */

@@ -68,7 +68,8 @@ final readonly class MarkOutJson
     {
         return [
             'kind' => $mark->kind->value, 'end' => $mark->end->value, 'onCores' => $mark->isOnCores, 'name' => $mark->name,
-            'reason' => SentenceJson::of(Sentence::plain($mark->reason)), 'handMm' => $mark->hand->inMillimetres(), 'at' => $this->edge($mark, $mark->at),
+            'reason' => SentenceJson::of(Sentence::plain($mark->reason)), 'handMm' => $mark->hand->inMillimetres(),
+            'at' => $this->edge($mark, $mark->at),
             'to' => null === $mark->to ? null : $this->edge($mark, $mark->to),
         ];
     }

@@ -94,6 +94,10 @@ final class SecondEditionFaultsTest extends TestCase
             ['placeRules.1.min' => '1 mm', 'placeRules.1.max' => 'conductor_diameter / 100'],
             'the rule "distance" of "gap" asks for at least 1 mm and at most',
         ];
+        yield 'a nested tube that does not pass the one inside it' => [
+            ['sizes.0.stock.stress-tube.outside' => '51 mm'],
+            'insulating tube would not pass over the stress tube, parked: 1 mm too narrow',
+        ];
         yield 'a rule that does not hold' => [['items.10.hand' => '200 mm'], 'the rejacketing tube covers'];
     }
 

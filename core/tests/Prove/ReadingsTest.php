@@ -25,7 +25,9 @@ final class ReadingsTest extends TestCase
 {
     private const SAMPLE = ['harrow-sock-28', 'harrow-deadbreak-25'];
 
-    private const ALL = [...self::SAMPLE, 'quillon-core-17', 'quillon-armour-12', 'osterwick-outdoor-3c-12', 'quillon-paper-17', 'marlpike-drawn-24'];
+    private const ALL = [
+        ...self::SAMPLE, 'quillon-core-17', 'quillon-armour-12', 'osterwick-outdoor-3c-12', 'quillon-paper-17', 'marlpike-drawn-24',
+    ];
 
     /** @return iterable<string, array{string}> */
     public static function sheets(): iterable
@@ -44,7 +46,9 @@ final class ReadingsTest extends TestCase
         self::assertGreaterThan(3, \count($checks));
         foreach ($checks as $check) {
             foreach ([false, true] as $isMost) {
-                $built = Built::toTheEnd($job, static fn (Mark|Task $one): ?Length => self::is($one, $check) ? self::limit($one, $isMost) : null);
+                $built = Built::toTheEnd(
+                    $job, static fn (Mark|Task $one): ?Length => self::is($one, $check) ? self::limit($one, $isMost) : null,
+                );
                 self::assertNull($built->plan?->progress?->next(), $check);
             }
         }

@@ -139,7 +139,7 @@ final class ItemInWords
             RuleKind::Wall => "Must be $amount thick, ($items).",
             RuleKind::Build => "Must come to $amount.",
             RuleKind::Interference => "Must be stretched by $amount.",
-            RuleKind::Reaches => "Must reach from $from to $to.",
+            RuleKind::Reaches => "The $items must reach from $from to $to".('' === $least ? '' : ", $amount to spare").'.',
             RuleKind::SameOn => "From $from to $to must be alike within $most.",
         };
         $values = [...$inLeast, ...$inMost, ...$inFrom, ...$inTo, ...$inWhen];
