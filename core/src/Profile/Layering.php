@@ -11,7 +11,7 @@ use Berm\Core\Material\Stretch;
 /** What an item makes of the diameter beneath it. */
 final readonly class Layering
 {
-    private function __construct(private LayeringKind $kind, private Dim $first, private Dim $second)
+    private function __construct(public LayeringKind $kind, public Dim $first, public Dim $second)
     {
     }
 
