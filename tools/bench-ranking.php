@@ -69,7 +69,10 @@ function columns(Berm\Core\Kit\KitSheet $kit, Berm\Core\Kit\KitSize $size): arra
 {
     $takes = $size->takes(Berm\Core\Cable\End::A);
     $kinds = $kit->takes(Berm\Core\Cable\End::A);
-    $bores = array_map(static fn ($part): int => $size->parts[$part->key]->expandedBore->nanometres, $kit->parkedParts());
+    $bores = array_values(array_filter(
+        array_map(static fn ($item): ?int => $size->expandedBore($item)?->nanometres, $kit->parkedItems()),
+        static fn (?int $bore): bool => null !== $bore,
+    ));
 
     return [
         (int) (AccessoryFunction::Joint === $kit->application->function), $kit->voltageOf($size)->highestVolts,

@@ -49,9 +49,13 @@ function manySize(array $size, int $number): array
     foreach (['insulation', 'oversheath', 'leadSheath', 'connectorDiameter', 'connectorLength'] as $of) {
         isset($size[$of]) && $size[$of] = $range($size[$of]);
     }
-    foreach ($size['parts'] as $key => $part) {
-        foreach (['expandedBore', 'recoveredBore'] as $bore) {
-            $size['parts'][$key][$bore] = $scaled($part[$bore]);
+    // Parts of the first edition, stock of the second, where a length may have a tolerance behind it.
+    foreach (['parts', 'stock'] as $in) {
+        foreach ($size[$in] ?? [] as $key => $part) {
+            foreach (array_intersect_key($part, ['expandedBore' => 1, 'recoveredBore' => 1]) as $bore => $text) {
+                [$length, $tolerance] = [...preg_split('/(?= [±+-] )/u', $text, 2), ''];
+                $size[$in][$key][$bore] = $scaled($length).$tolerance;
+            }
         }
     }
     unset($size['gtin'], $size['ratedVoltage']);

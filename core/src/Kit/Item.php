@@ -50,6 +50,15 @@ final readonly class Item
     ) {
     }
 
+    /** Of a mastic or tape that takes off the field where the insulation screen ends. */
+    public function fillsStep(): bool
+    {
+        return Nature::Wrap === $this->nature && ElectricalClass::Grading === $this->class && [] !== array_filter(
+            $this->rules,
+            static fn (PlaceRule $rule): bool => RuleKind::Laps === $rule->kind && LayerKind::InsulationScreen === $rule->of?->asLayer(),
+        );
+    }
+
     public function isParked(): bool
     {
         return [] !== $this->parkOn;

@@ -9,6 +9,7 @@ use Berm\Core\Build\Task;
 use Berm\Core\Check\Check;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\WaitSince;
+use Berm\Core\Electric\FilledStep;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\Stage;
 use Berm\Core\Saying\Sentence;
@@ -47,10 +48,25 @@ final readonly class StageJson
             'workSeconds' => $stage->work()?->seconds,
             'waitSeconds' => $stage->wait()?->seconds,
             'doubts' => $this->doubts($stage),
+            'why' => $this->why($stage),
             'done' => $progress->isDone(),
             'finishedAt' => $this->plan->build->finished($stage->key)?->entry->doneAt()->format(\DATE_ATOM),
             'checks' => $this->checks($progress),
         ];
+    }
+
+    /** @return array<string, mixed>|null of the step that it fills, on the first cable where that can be worked out */
+    private function why(Stage $stage): ?array
+    {
+        $fills = array_filter($stage->installs, fn (string $key): bool => true === ($this->plan->sheet->items[$key] ?? null)?->fillsStep());
+        foreach ([] === $fills ? [] : $this->plan->job->cables as $cable) {
+            $step = FilledStep::of($cable);
+            if (null !== $step) {
+                return SentenceJson::of($step->why());
+            }
+        }
+
+        return null;
     }
 
     /** @return list<array<string, mixed>> what may turn out not to hold of the items that it sets: asked once before they are there */

@@ -45,6 +45,7 @@ function StageTime({ stage: { workSeconds, waitSeconds } }: { stage: Stage }) {
 
 /** What a stage takes and leaves in its place, and why it comes here. */
 export function StageNotes({ job }: { job: Job }) {
+  const unit = useUnit()
   const stage = stageNow(job)
   if (!stage || job.completion.complete) return null
   return (
@@ -52,6 +53,7 @@ export function StageNotes({ job }: { job: Job }) {
       <Named label="Comes to its place" names={stage.installs} />
       <Named label="Takes" names={stage.uses} />
       {stage.reason && <p className="text-label text-mute">{stage.reason}</p>}
+      {stage.why && <p className="text-label text-mute">{say(stage.why, unit)}</p>}
     </div>
   )
 }
