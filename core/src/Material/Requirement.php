@@ -23,13 +23,18 @@ final readonly class Requirement
         public int $count,
         /** @var list<string> names of the items that take it */
         public array $takers,
+        /** @var list<string> where each piece goes: "spring, end A, core 2"; empty of what is wound */
+        public array $places,
     ) {
     }
 
-    /** @param list<string> $takers */
-    public static function ofPieces(Stock $stock, int $pieces, int $count, array $takers): self
+    /**
+     * @param list<string> $takers
+     * @param list<string> $places where each piece goes
+     */
+    public static function ofPieces(Stock $stock, int $pieces, int $count, array $takers, array $places): self
     {
-        return new self($stock, null, null, $pieces, $count, $takers);
+        return new self($stock, null, null, $pieces, $count, $takers, $places);
     }
 
     /**
@@ -42,7 +47,7 @@ final readonly class Requirement
         $each = $stock->length();
         $pieces = null === $each || 0 === $each->nanometres ? 0 : (int) ceil($length->nanometres / $each->nanometres);
 
-        return new self($stock, $length, $each?->times($count), $pieces, $count, $takers);
+        return new self($stock, $length, $each?->times($count), $pieces, $count, $takers, []);
     }
 
     /** By how much the box is short; null where it is not. */
@@ -61,6 +66,17 @@ final readonly class Requirement
     public function left(): Length|int
     {
         return null === $this->length ? $this->count - $this->pieces : ($this->has ?? $this->length)->minus($this->length);
+    }
+
+    /** "Springs: 1 more over than there should be. Look at …" where so many pieces were found at the end; null where that is right. */
+    public function missed(int $found): ?Sentence
+    {
+        $left = $this->left();
+        $more = \is_int($left) ? $found - max(0, $left) : 0;
+
+        return 0 >= $more ? null : Sentence::of('{name}: {more} more over than there should be. Look at {places}.', [
+            'more' => $more, 'name' => $this->stock->name, 'places' => implode('; ', $this->places),
+        ]);
     }
 
     /** "The box is 0.4 m short of stress mastic: it needs …" */

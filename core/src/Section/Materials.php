@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Section;
 
 use Berm\Core\Assembly\Assembly;
+use Berm\Core\Cable\Where;
 use Berm\Core\Kit\Nature;
 use Berm\Core\Kit\Property;
 use Berm\Core\Kit\Stock;
@@ -47,7 +48,19 @@ final readonly class Materials
         }
         $pieces = array_sum(array_map(fn (PlacedItem $one): int => $this->pieces($one, $count, $stock), $takers));
 
-        return Requirement::ofPieces($stock, $pieces, $count, $names);
+        return Requirement::ofPieces($stock, $pieces, $count, $names, array_merge([], ...array_map($this->where(...), $takers)));
+    }
+
+    /** @return list<string> one, or one for each core */
+    private function where(PlacedItem $placed): array
+    {
+        $isOnCores = $placed->item->isPerCore && $this->assembly->cores() > 1;
+        $name = lcfirst($placed->item->name);
+
+        return array_map(
+            static fn (?int $core): string => $name.Where::of($placed->end, $core)->after(),
+            $isOnCores ? range(1, $this->assembly->cores()) : [null],
+        );
     }
 
     /** On every core that has it; in mm as supplied; null of what is not wound. */

@@ -26,6 +26,19 @@ final class MaterialJson
             'pieces' => $requirement->pieces,
             'count' => $requirement->count,
             'short' => null === $shortage ? null : SentenceJson::of($shortage),
+            'missed' => self::missed($requirement),
         ];
+    }
+
+    /** @return list<array{over: int, says: array<string, mixed>}> for each number of pieces that is more than should be over */
+    private static function missed(Requirement $requirement): array
+    {
+        $missed = [];
+        for ($over = 1; $over <= min($requirement->count, 60); ++$over) {
+            $says = $requirement->missed($over);
+            $missed = null === $says ? $missed : [...$missed, ['over' => $over, 'says' => SentenceJson::of($says)]];
+        }
+
+        return $missed;
     }
 }

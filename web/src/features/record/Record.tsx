@@ -17,6 +17,7 @@ import { useUnit } from '../../ui/UnitContext'
 import { MarkTables } from '../../views/MarkTables'
 import { SectionView } from '../../views/SectionView'
 import { useJob } from '../../views/useJob'
+import { LeftOver } from './LeftOver'
 import { PageHeading } from '../../views/PageHeading'
 
 /** Who did what with what, and what it measured: a page that prints, a PDF, and a file to compute it again. */
@@ -58,6 +59,7 @@ export function Record() {
         </section>
       )}
       {job.markOut && <MarkTables job={job} show="readings" />}
+      <LeftOver job={job} />
       <Log job={job} />
     </article>
   )
