@@ -5,8 +5,8 @@ declare(strict_types=1);
 /**
  * The arithmetic of one section in bare floats, in one function: what a plan costs when nothing has a name.
  *
- * The numbers are taken out of a real plan once; the function then does with them what the core does: every place with its causes, every coat
- * on every stretch at rest, at its least and at its most, every rule at its worst and likely, each diameter rule cause by cause.
+ * The numbers are taken out of a real plan once; the function then does with them what the core does: every place with its causes, every
+ * coat on every stretch at rest, at its least and at its most, every rule at its worst and likely, each diameter rule cause by cause.
  */
 
 use Berm\Core\Job\Plan;
@@ -25,7 +25,13 @@ function bareCauses(Locus $locus): array
     return $causes;
 }
 
-/** @return array{list<array{float, list<array{float, float, float}>}>, list<array{list<float>, list<array{int, list<float>, list<float>}>, int}>, list<array{float, list<array{float, float, float}>}>} */
+/**
+ * @return array{
+ *     list<array{float, list<array{float, float, float}>}>,
+ *     list<array{list<float>, list<array{int, list<float>, list<float>}>, int}>,
+ *     list<array{float, list<array{float, float, float}>}>
+ * }
+ */
 function bareNumbers(Plan $plan): array
 {
     $section = $plan->section ?? throw new LogicException('it cannot be planned');

@@ -13,7 +13,8 @@ function measure(string $what, int $times, callable $work): float
     }
     sort($took);
     printf(
-        "%-64s median %6.2f ms   95 %% under %.2f ms   quickest %.2f ms\n", $what, $took[intdiv($times, 2)], $took[(int) ($times * 0.95)], $took[0],
+        "%-64s median %6.2f ms   95 %% under %.2f ms   quickest %.2f ms\n",
+        $what, $took[intdiv($times, 2)], $took[(int) ($times * 0.95)], $took[0],
     );
 
     return $took[0];

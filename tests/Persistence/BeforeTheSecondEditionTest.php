@@ -52,7 +52,9 @@ final class BeforeTheSecondEditionTest extends ApiTestCase
     /** In a schema of its own, beside the demo. */
     public static function setUpBeforeClass(): void
     {
-        self::$owner = DriverManager::getConnection((new DsnParser(['postgresql' => 'pdo_pgsql']))->parse((string) getenv('BERM_OWNER_URL')));
+        self::$owner = DriverManager::getConnection(
+            (new DsnParser(['postgresql' => 'pdo_pgsql']))->parse((string) getenv('BERM_OWNER_URL')),
+        );
         self::$owner->executeStatement('DROP SCHEMA IF EXISTS before CASCADE; CREATE SCHEMA before');
         foreach (['sheet', 'job', 'log_entry', 'job_crew'] as $table) {
             self::$owner->executeStatement("CREATE TABLE before.$table (LIKE public.$table INCLUDING ALL)");
@@ -78,7 +80,8 @@ final class BeforeTheSecondEditionTest extends ApiTestCase
             self::assertIsString($body);
             $sheet = Fields::readText($body, KitSheetFile::read(...));
             self::assertSame(1, $sheet->edition, (string) $id);
-            self::assertEquals(json_decode($body, true), json_decode((string) json_encode(KitSheetFile::write($sheet)), true), (string) $id);
+            $written = json_decode((string) json_encode(KitSheetFile::write($sheet)), true);
+            self::assertEquals(json_decode($body, true), $written, (string) $id);
         }
     }
 

@@ -28,5 +28,8 @@ $median = static function (int $which) use ($warm): float {
 
     return $all[intdiv(count($all), 2)];
 };
-printf("starts in %.0f ms, takes its files in %.0f ms, first read and plan %.0f ms\n", $told['boot'], $told['files'], array_sum($told['runs'][0]));
+printf(
+    "starts in %.0f ms, takes its files in %.0f ms, first read and plan %.0f ms\n",
+    $told['boot'], $told['files'], array_sum($told['runs'][0]),
+);
 printf("warm: a whole plan of three armoured cores %.0f ms (aim 200), reading its job file %.0f ms\n", $median(1), $median(0));

@@ -46,7 +46,8 @@ final readonly class FilledStep
     public function why(): Sentence
     {
         return Sentence::of(
-            'Why it is filled: air left in the step, {height:fine} high, would stand {field} kV/mm at {voltage} kV to earth, and discharges from {inception} kV on; at the edge itself sooner.',
+            'Why it is filled: air left in the step, {height:fine} high, would stand {field} kV/mm at {voltage} kV to earth, and discharges'
+                .' from {inception} kV on; at the edge itself sooner.',
             [
                 'height' => $this->height, 'field' => \sprintf('%.1f', $this->field), 'voltage' => \sprintf('%.1f', $this->voltage),
                 'inception' => \sprintf('%.1f', $this->inception),

@@ -35,7 +35,7 @@ final class FilledStepTest extends TestCase
         self::assertGreaterThan(1.5 * $solid, $step->field);
         $elastance = log($insulation / ($inner / 2)) / 2.5 + log(1 + $step->height->inMillimetres() / $insulation);
         self::assertEqualsWithDelta($step->voltage / ($insulation * $elastance), $step->field, 1e-9);
-        // Paschen's law for 0.8 mm of air: 365 × 60.8 / (ln(15 × 60.8) − ln ln 101) = 4198 V peak, 2968 V rms, which is the gap's part of it.
+        // Paschen's law for 0.8 mm of air: 365 × 60.8 / (ln(15 × 60.8) − ln ln 101) = 4198 V peak, 2968 V rms: the gap's part of it.
         self::assertSame('0.8 mm', $step->height->toText());
         $share = log(1 + 0.8 / $insulation) / $elastance;
         self::assertEqualsWithDelta(2.968 / $share, $step->inception, 0.005);

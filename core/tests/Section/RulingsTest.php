@@ -82,7 +82,8 @@ final class RulingsTest extends TestCase
     public static function ofTheSheet(): iterable
     {
         yield 'distance' => [
-            ['rule' => 'distance', 'from' => 'cut_insulation_screen', 'to' => 'cut_metallic_screen', 'min' => '55 mm'], 60.0, 5.0, 5.0 - 1 - 1.5,
+            ['rule' => 'distance', 'from' => 'cut_insulation_screen', 'to' => 'cut_metallic_screen', 'min' => '55 mm'],
+            60.0, 5.0, 5.0 - 1 - 1.5,
         ];
         yield 'distance, across' => [
             ['rule' => 'distance', 'from' => 'cut_insulation_screen', 'to' => 'cut_insulation_screen', 'side' => 'across',

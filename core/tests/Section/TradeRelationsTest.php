@@ -82,8 +82,8 @@ final class TradeRelationsTest extends TestCase
     }
 
     /**
-     * A body of 16 in from a marker 1 1/2 in off the screen edge, whose far end laps the other screen by at least 1/4 in and by at most 1 in:
-     * from screen edge to screen edge 13 1/2 to 14 1/4 in.
+     * A body of 16 in from a marker 1 1/2 in off the screen edge, whose far end laps the other screen by at least 1/4 in and by at most
+     * 1 in: from screen edge to screen edge 13 1/2 to 14 1/4 in.
      */
     #[Test]
     public function theWindowBetweenTheScreensFollowsFromTheLapsOfTheBody(): void
