@@ -52,6 +52,7 @@ final readonly class PlanFile
             ],
             'markOut' => null === $plan->markOut ? null : array_map($file->mark(...), $plan->markOut->all()),
             'otherMarks' => array_map(self::otherMark(...), $plan->otherMarks),
+            'work' => WorkOrderFile::write($plan, $file->reader),
             'materials' => array_map(self::material(...), $plan->materials),
             'parking' => null === $plan->parking ? null : array_map($file->side(...), $plan->parking->sides),
             'section' => null === $plan->section ? null : [
