@@ -9,6 +9,7 @@ use Berm\Core\Cable\Construction;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Cable\Standard\Library;
 use Berm\Core\Connector\Connector;
+use Berm\Core\Connector\Fixing;
 use Berm\Core\File\CableTypeFile;
 use Berm\Core\File\ConnectorFile;
 use Berm\Core\File\Fields;
@@ -16,6 +17,7 @@ use Berm\Core\File\JobFile;
 use Berm\Core\File\KitSheetFile;
 use Berm\Core\Job\Job;
 use Berm\Core\Kit\KitSheet;
+use Berm\Core\Prove\Corners;
 
 /** The sheets of the demo, and jobs made from them on cables of the standards. */
 final class Demo
@@ -102,6 +104,26 @@ final class Demo
         $files = glob(self::folder()."/$folder/*.json");
 
         return array_map(static fn (string $file): string => basename($file, '.json'), false === $files ? [] : $files);
+    }
+
+    /**
+     * A job in the first corner of what a sheet takes: cables of its standards, a connector at the end of its range.
+     *
+     * @param array<string, mixed> $changes to the sheet, by path; the corner is that of the sheet as it is
+     * @param Fixing|null          $fixing  of the connector; null: of whichever comes first
+     */
+    public static function corner(string $kit, array $changes = [], ?Fixing $fixing = null): Job
+    {
+        $sheet = self::kit($kit);
+        $changed = [] === $changes ? $sheet : Fields::readText(self::changed("kits/$kit", $changes), KitSheetFile::read(...));
+        foreach ($sheet->sizes as $label => $size) {
+            foreach ((new Corners($sheet))->ofSize($size) as $corner) {
+                if (null === $fixing || $fixing === $corner->job->connector?->fixing) {
+                    return $corner->job->withKit($changed, $changed->sizes[$label]);
+                }
+            }
+        }
+        throw new \OutOfBoundsException("$kit takes no cable");
     }
 
     /**

@@ -6,8 +6,6 @@ namespace Berm\Core\Tests\Job;
 
 use Berm\Core\Build\BuildState;
 use Berm\Core\Cable\CableEnd;
-use Berm\Core\File\Fields;
-use Berm\Core\File\KitSheetFile;
 use Berm\Core\Fit\Criterion;
 use Berm\Core\Fit\Finding;
 use Berm\Core\Fit\FitReport;
@@ -15,7 +13,6 @@ use Berm\Core\Fit\Outcome;
 use Berm\Core\Job\Job;
 use Berm\Core\Job\Plan;
 use Berm\Core\Job\Trial;
-use Berm\Core\Prove\Corners;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Saying\Reader;
@@ -30,7 +27,7 @@ final class PlanFitTest extends TestCase
     #[Test]
     public function aProvedSheetFitsInItsOwnCorner(): void
     {
-        $trial = Trial::of(self::job([]));
+        $trial = Trial::of(Demo::corner('quillon-core-17'));
         self::assertSame([Criterion::Planned], array_column($trial->plan->findings, 'criterion'));
         self::assertSame(Outcome::Fits, $trial->plan->outcome());
         self::assertMatchesRegularExpression('/^All is worked out with this connector: [3-9]\d rules hold\.$/', self::said($trial->plan));
@@ -39,7 +36,7 @@ final class PlanFitTest extends TestCase
     #[Test]
     public function withoutAConnectorNobodyCanTell(): void
     {
-        $trial = Trial::of(self::job([])->withConnector(null));
+        $trial = Trial::of(Demo::corner('quillon-core-17')->withConnector(null));
         self::assertSame(Outcome::CannotTell, $trial->kit->and($trial->plan)->outcome());
         self::assertSame(
             'No connector is chosen: where everything will lie rests on it. Choose it, or take both.', self::said($trial->plan),
@@ -82,7 +79,7 @@ final class PlanFitTest extends TestCase
     #[DataProvider('hindrances')]
     public function whatThePlanBringsOutIsPartOfFit(array $changes, Criterion $criterion, Outcome $outcome, string $says): void
     {
-        $trial = Trial::of(self::job($changes));
+        $trial = Trial::of(Demo::corner('quillon-core-17', $changes));
         self::assertTrue($trial->kit->outcome()->lets());
         self::assertSame($outcome, $trial->plan->outcome());
         self::assertSame($criterion, $trial->plan->worst()?->criterion);
@@ -94,7 +91,7 @@ final class PlanFitTest extends TestCase
     {
         $asks = ['asked' => [['key' => 'bushing', 'name' => 'Height of the bushing', 'kind' => 'length', 'min' => '1 mm', 'max' => '2 m',
             'reason' => 'The cable stands free so far.']]];
-        $job = self::job($asks);
+        $job = Demo::corner('quillon-core-17', $asks);
         $said = new Job(
             $job->name, $job->function, $job->unit, $job->cables, $job->sheet, $job->size, $job->connector, $job->site,
             ['bushing' => Length::ofMillimetres(300)],
@@ -105,7 +102,7 @@ final class PlanFitTest extends TestCase
     #[Test]
     public function aConnectorThatDoesNotGoIsSaidOnceWithItsReason(): void
     {
-        $trial = Trial::of(self::job(['sizes.0.connectorLength' => ['min' => '1 mm', 'max' => '12 mm']]));
+        $trial = Trial::of(Demo::corner('quillon-core-17', ['sizes.0.connectorLength' => ['min' => '1 mm', 'max' => '12 mm']]));
         self::assertSame(Outcome::DoesNotFit, $trial->plan->outcome());
         self::assertStringStartsWith('Not with the connector that is chosen: ', self::said($trial->plan));
         self::assertSame($trial->connector, $trial->together());
@@ -114,7 +111,7 @@ final class PlanFitTest extends TestCase
     #[Test]
     public function theParkedPartsNeedTheirRoom(): void
     {
-        $job = self::job([]);
+        $job = Demo::corner('quillon-core-17');
         $short = array_map(static fn (CableEnd $cable): CableEnd => new CableEnd(
             $cable->end, $cable->construction, $cable->asFound, Length::ofMillimetres(300),
         ), $job->cables);
@@ -127,7 +124,7 @@ final class PlanFitTest extends TestCase
     #[Test]
     public function aKitThatIsRefusedByItselfIsNotPlanned(): void
     {
-        $trial = Trial::of(self::job(['sizes.0.insulation' => ['min' => '1 mm', 'max' => '5 mm']]));
+        $trial = Trial::of(Demo::corner('quillon-core-17', ['sizes.0.insulation' => ['min' => '1 mm', 'max' => '5 mm']]));
         self::assertSame(Outcome::DoesNotFit, $trial->kit->outcome());
         self::assertSame([], $trial->plan->findings);
     }
@@ -136,7 +133,7 @@ final class PlanFitTest extends TestCase
     public function theTrialAndThePlanOfTheJobSayTheSame(): void
     {
         foreach ([[], ['items.10.rules.0.min' => '900 mm'], ['items.10.hand' => '22 mm']] as $changes) {
-            $job = self::job($changes);
+            $job = Demo::corner('quillon-core-17', $changes);
             $plan = Plan::of($job, BuildState::nothingDone());
             self::assertEquals(Trial::of($job)->plan, $plan->planFit);
             self::assertSame($plan->planFit?->outcome(), $plan->wholeKitFit()?->outcome());
@@ -148,18 +145,5 @@ final class PlanFitTest extends TestCase
         $read = new Reader(LengthUnit::Millimetre);
 
         return implode(' ', array_map(static fn (Finding $one): string => $read->say($one->reason), $report->findings));
-    }
-
-    /** @param array<string, mixed> $changes to the sheet of system 1, in the first corner of what it takes as it is */
-    private static function job(array $changes): Job
-    {
-        $kit = Demo::kit('quillon-core-17');
-        $changed = Fields::readText(Demo::changed('kits/quillon-core-17', $changes), KitSheetFile::read(...));
-        foreach ($kit->sizes as $size) {
-            foreach ((new Corners($kit))->ofSize($size) as $corner) {
-                return $corner->job->withKit($changed, current($changed->sizes));
-            }
-        }
-        self::fail('it takes no cable');
     }
 }

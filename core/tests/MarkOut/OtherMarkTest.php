@@ -11,7 +11,6 @@ use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\OtherMark;
 use Berm\Core\MarkOut\OtherMarkKind;
 use Berm\Core\MarkOut\SeenMark;
-use Berm\Core\Prove\Corners;
 use Berm\Core\Tests\Demo;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -70,12 +69,6 @@ final class OtherMarkTest extends TestCase
 
     private static function plan(string $sheet): Plan
     {
-        $kit = Demo::kit($sheet);
-        foreach ($kit->sizes as $size) {
-            foreach ((new Corners($kit))->ofSize($size) as $corner) {
-                return Plan::of($corner->job, BuildState::nothingDone());
-            }
-        }
-        self::fail("$sheet takes no cable");
+        return Plan::of(Demo::corner($sheet), BuildState::nothingDone());
     }
 }

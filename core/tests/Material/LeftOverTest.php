@@ -7,7 +7,6 @@ namespace Berm\Core\Tests\Material;
 use Berm\Core\Build\BuildState;
 use Berm\Core\Job\Plan;
 use Berm\Core\Material\Requirement;
-use Berm\Core\Prove\Corners;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Tests\Demo;
@@ -47,14 +46,9 @@ final class LeftOverTest extends TestCase
 
     private static function of(string $sheet, string $stock): Requirement
     {
-        $kit = Demo::kit($sheet);
-        foreach ($kit->sizes as $size) {
-            foreach ((new Corners($kit))->ofSize($size) as $corner) {
-                foreach (Plan::of($corner->job, BuildState::nothingDone())->materials as $requirement) {
-                    if ($stock === $requirement->stock->key) {
-                        return $requirement;
-                    }
-                }
+        foreach (Plan::of(Demo::corner($sheet), BuildState::nothingDone())->materials as $requirement) {
+            if ($stock === $requirement->stock->key) {
+                return $requirement;
             }
         }
         self::fail("nothing takes $stock");

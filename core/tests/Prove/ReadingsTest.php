@@ -7,7 +7,6 @@ namespace Berm\Core\Tests\Prove;
 use Berm\Core\Build\Task;
 use Berm\Core\Job\Job;
 use Berm\Core\MarkOut\Mark;
-use Berm\Core\Prove\Corners;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Tests\Built;
 use Berm\Core\Tests\Demo;
@@ -41,7 +40,7 @@ final class ReadingsTest extends TestCase
     #[DataProvider('sheets')]
     public function aReadingAtItsLimitBuildsToTheEnd(string $sheet): void
     {
-        $job = self::job($sheet);
+        $job = Demo::corner($sheet);
         $checks = self::lengths($job);
         self::assertGreaterThan(3, \count($checks));
         foreach ($checks as $check) {
@@ -58,7 +57,7 @@ final class ReadingsTest extends TestCase
     #[DataProvider('sheets')]
     public function aReadingThatCannotBeIsNeverAccepted(string $sheet): void
     {
-        $job = self::job($sheet);
+        $job = Demo::corner($sheet);
         $refused = 0;
         foreach (self::lengths($job) as $check) {
             foreach ([false, true] as $isMost) {
@@ -118,16 +117,5 @@ final class ReadingsTest extends TestCase
         $past = $isMost ? $range?->max?->plus(Length::ofMillimetres(1)) : $range?->min?->minus(Length::ofMillimetres(1));
 
         return true === $past?->isNegative() ? null : $past;
-    }
-
-    private static function job(string $sheet): Job
-    {
-        $kit = Demo::kit($sheet);
-        foreach ($kit->sizes as $size) {
-            foreach ((new Corners($kit))->ofSize($size) as $corner) {
-                return $corner->job;
-            }
-        }
-        self::fail("$sheet takes no cable");
     }
 }

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Berm\Core\Tests\Prove;
 
 use Berm\Core\Build\Task;
-use Berm\Core\Job\Job;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\Mark;
-use Berm\Core\Prove\Corners;
 use Berm\Core\Prove\Prover;
 use Berm\Core\Prove\Shortfall;
 use Berm\Core\Quantity\LengthUnit;
@@ -50,7 +48,7 @@ final class SecondEditionSheetsTest extends TestCase
     #[DataProvider('sheets')]
     public function itBuildsToTheEndWithExactCutsAndNothingIsRefused(string $sheet): void
     {
-        $built = Built::toTheEnd(self::job($sheet));
+        $built = Built::toTheEnd(Demo::corner($sheet));
         self::assertNull($built->plan?->progress?->next());
         self::assertGreaterThan(50, \count($built->log));
     }
@@ -72,20 +70,9 @@ final class SecondEditionSheetsTest extends TestCase
     #[DataProvider('limits')]
     public function aCutAtItsLimitIsAPerfectCut(string $sheet, Cut $cut, bool $isLongest): void
     {
-        $built = Built::toTheEnd(self::job($sheet), static fn (Mark|Task $one) => !$one instanceof Mark || $one->place->cut !== $cut
+        $built = Built::toTheEnd(Demo::corner($sheet), static fn (Mark|Task $one) => !$one instanceof Mark || $one->place->cut !== $cut
             ? null
             : ($isLongest ? $one->window()->max : $one->window()->min));
         self::assertNull($built->plan?->progress?->next());
-    }
-
-    private static function job(string $sheet): Job
-    {
-        $kit = Demo::kit($sheet);
-        foreach ($kit->sizes as $size) {
-            foreach ((new Corners($kit))->ofSize($size) as $corner) {
-                return $corner->job;
-            }
-        }
-        self::fail("$sheet takes no cable");
     }
 }

@@ -8,11 +8,8 @@ use Berm\Core\Build\BuildState;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Connector\Fixing;
-use Berm\Core\File\Fields;
-use Berm\Core\File\KitSheetFile;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\RuleKind;
-use Berm\Core\Prove\Corners;
 use Berm\Core\Section\Ruling;
 use Berm\Core\Tests\Demo;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -181,14 +178,6 @@ final class RulingsTest extends TestCase
     /** @param array<string, mixed> $changes to the sheet of system 1 */
     private static function plan(array $changes): Plan
     {
-        $sheet = Fields::readText(Demo::changed('kits/quillon-core-17', $changes), KitSheetFile::read(...));
-        foreach ($sheet->sizes as $size) {
-            foreach ((new Corners($sheet))->ofSize($size) as $corner) {
-                if (Fixing::ShearBolt === $corner->job->connector?->fixing) {
-                    return Plan::of($corner->job, BuildState::nothingDone());
-                }
-            }
-        }
-        self::fail('it takes no cable');
+        return Plan::of(Demo::corner('quillon-core-17', $changes, Fixing::ShearBolt), BuildState::nothingDone());
     }
 }

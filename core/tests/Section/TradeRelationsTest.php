@@ -11,8 +11,6 @@ use Berm\Core\Connector\CentreStop;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Connector\Fixing;
 use Berm\Core\Connector\Specification;
-use Berm\Core\File\Fields;
-use Berm\Core\File\KitSheetFile;
 use Berm\Core\Formula\Formula;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\PlaceRule;
@@ -20,7 +18,6 @@ use Berm\Core\Kit\RuleKind;
 use Berm\Core\Margin\Cause;
 use Berm\Core\Margin\CauseKind;
 use Berm\Core\Margin\Locus;
-use Berm\Core\Prove\Corners;
 use Berm\Core\Quantity\Instrument;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthUnit;
@@ -193,17 +190,11 @@ final class TradeRelationsTest extends TestCase
     /** @param array<string, mixed> $changes */
     private static function plan(string $sheet, CentreStop $stop, array $changes): Plan
     {
-        $kit = Fields::readText(Demo::changed("kits/$sheet", $changes), KitSheetFile::read(...));
-        foreach ($kit->sizes as $size) {
-            foreach ((new Corners($kit))->ofSize($size) as $corner) {
-                $connector = $corner->job->connector;
-                if (Fixing::ShearBolt === $connector?->fixing) {
-                    $job = CentreStop::None === $stop ? $corner->job->withConnector(self::without($connector)) : $corner->job;
+        $job = Demo::corner($sheet, $changes, Fixing::ShearBolt);
+        $connector = $job->connector;
 
-                    return Plan::of($job, BuildState::nothingDone());
-                }
-            }
-        }
-        self::fail('there is no such connector');
+        return Plan::of(
+            CentreStop::None === $stop && null !== $connector ? $job->withConnector(self::without($connector)) : $job, BuildState::nothingDone(),
+        );
     }
 }
