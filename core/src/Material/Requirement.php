@@ -75,7 +75,7 @@ final readonly class Requirement
         $more = \is_int($left) ? $found - max(0, $left) : 0;
 
         return 0 >= $more ? null : Sentence::of('{name}: {more} more over than there should be. Look at {places}.', [
-            'more' => $more, 'name' => $this->stock->name, 'places' => implode('; ', $this->places),
+            'more' => $more, 'name' => $this->stock->name, 'places' => implode('; ', array_unique($this->places)),
         ]);
     }
 
