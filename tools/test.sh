@@ -1,5 +1,6 @@
 #!/usr/bin/env bash
-# Everything that is checked. State of its own in var/test, so that nothing that runs is touched.   usage: tools/test.sh [core|app|journey|process|fuzz|builds|static|web]
+# Everything that is checked. State of its own in var/test, so that nothing that runs is touched.
+# usage: tools/test.sh [core|app|journey|process|fuzz|builds|static|web]
 set -euo pipefail
 . "$(dirname "$0")/lib.sh"
 cd "$root"

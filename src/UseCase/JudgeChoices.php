@@ -68,21 +68,23 @@ final readonly class JudgeChoices
         $sheet = $this->sheets->kit(Revision::of($id, $revision));
         $withKit = $job->withKit($sheet, $sheet->sizes[$label]);
         $trial = Trial::of($withKit);
-        $with = null === $pair?->connector ? null : $this->connector($withKit, $connectors->names[$pair->connector]);
+        $with = null === $pair?->connector ? null : $this->connector($withKit, $connectors->names[$pair->connector], $trial);
 
         return Choice::ofKit($sheet, $sheet->sizes[$label], $trial->kit->and($trial->plan), $pair?->goes, $with);
     }
 
     /**
-     * @param Job                $job  with or without a kit size
+     * @param Job                $job   with or without a kit size
      * @param array{string, int} $name
+     * @param Trial|null         $known with the connector of the job: not planned a second time
      */
-    private function connector(Job $job, array $name): Choice
+    private function connector(Job $job, array $name, ?Trial $known = null): Choice
     {
         $connector = $this->sheets->connector(Revision::of(...$name));
+        $isKnown = null !== $known && true === $job->connector?->revision->equals($connector->revision);
         $fit = null === $job->size
             ? ConnectorFit::judge($job->function, array_values($job->cables), $connector, null, null)
-            : Trial::of($job->withConnector($connector))->together();
+            : ($isKnown ? $known : Trial::of($job->withConnector($connector)))->together();
 
         return Choice::ofConnector($connector, $fit);
     }

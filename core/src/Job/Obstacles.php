@@ -45,11 +45,21 @@ final readonly class Obstacles
             ...(null === $job->connector
                 ? [Obstacle::of(ObstacleCode::ConnectorMissing, Step::Connector, Sentence::plain("No $connector is chosen."))]
                 : self::fit(Step::Connector, $connectorFit)),
+            ...self::ofLayout($job, $build, $layout),
+            ...array_merge([], ...array_map($obstacles->task(...), $layout->progress?->tasks() ?? [])),
+        ];
+    }
+
+    /** @return list<Obstacle> what the plan itself brings out: where everything lies, the room to wait in, the box */
+    public static function ofLayout(Job $job, BuildState $build, Layout $layout): array
+    {
+        $obstacles = new self($job, $build, $layout);
+
+        return [
             ...(null === $layout->problem ? [] : [Obstacle::of(ObstacleCode::CannotBeMarkedOut, Step::MarkOut, $layout->problem)]),
             ...$obstacles->rooms($layout->parking),
             ...array_merge([], ...array_map($obstacles->ruling(...), $layout->rulings)),
             ...$obstacles->materials(),
-            ...array_merge([], ...array_map($obstacles->task(...), $layout->progress?->tasks() ?? [])),
         ];
     }
 

@@ -12,7 +12,7 @@ use Berm\Core\Fit\Outcome;
 use Berm\Core\Kit\Asked;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Margin\Proof;
-use Berm\Core\Parking\ParkingSide;
+use Berm\Core\Place\Register;
 use Berm\Core\Saying\Sentence;
 use Berm\Core\Section\Ruling;
 
@@ -76,57 +76,67 @@ final readonly class PlanFit
     /** @return list<Finding> */
     private function planned(Layout $layout): array
     {
-        if (null !== $layout->problem) {
-            return [Finding::refused(Criterion::Planned, null, $layout->problem)];
-        }
-        $findings = [
-            ...array_merge([], ...array_map($this->ruling(...), $layout->rulings)),
-            ...array_merge([], ...array_map(self::room(...), $layout->parking->sides ?? [])),
-            ...$this->materials($layout),
-        ];
-        $lets = [] === array_filter($findings, static fn (Finding $finding): bool => !$finding->outcome->lets());
+        $against = $this->against($layout);
 
-        $held = array_filter($layout->rulings, static fn (Ruling $ruling): bool => $ruling->isBinding);
-
-        return $lets ? [...$findings, Finding::fits(Criterion::Planned, null, Sentence::of(
-            'All is worked out with this {connector}: {rules} rules hold.',
-            ['connector' => $this->job->function->connectorKind()->label(), 'rules' => \count($held)],
-        ))] : $findings;
+        return [] !== $against ? $against : [...$this->doubts($layout), $this->worked($layout)];
     }
 
-    /** @return list<Finding> nothing where it is proved, need not hold, or an engineer lets it stand */
-    private function ruling(Ruling $ruling): array
+    /** @return list<Finding> what stands in the way; a rule that is short on several cores of an end but once */
+    private function against(Layout $layout): array
     {
-        $where = $ruling->place->where;
-        $isFirst = null === $where->core || 1 === $where->core;
-        if (!$ruling->isBinding || !$isFirst || Proof::Proved === $ruling->proof() || null !== $this->build->acceptanceOf($ruling)) {
-            return [];
-        }
-
-        // The end is said in the reason.
-        return [$ruling->needsEngineer() ? Finding::refused(Criterion::Rule, null, $ruling->reason()) : Finding::unproved(
-            Criterion::Rule, null, Sentence::of('{rule} {worst}', ['rule' => $ruling->reason(), 'worst' => $ruling->worst() ?? '']),
-        )];
-    }
-
-    /** @return list<Finding> */
-    private static function room(ParkingSide $side): array
-    {
-        return $side->isShort() ? [Finding::refused(Criterion::ParkingRoom, $side->end, Sentence::of(
-            'The parked parts need {needed} nose to tail, and {free} is free.',
-            ['needed' => $side->needed, 'free' => $side->free ?? $side->needed],
-        ))] : [];
-    }
-
-    /** @return list<Finding> a sheet of the first edition does not say what its items take */
-    private function materials(Layout $layout): array
-    {
+        /** @var Register<true> $said */
+        $said = Register::empty();
         $findings = [];
-        foreach (true === $this->sheet?->saysAll() ? $layout->materials : [] as $requirement) {
-            $shortage = $requirement->shortage();
-            $findings = null === $shortage ? $findings : [...$findings, Finding::refused(Criterion::BoxContents, null, $shortage)];
+        foreach (Obstacles::ofLayout($this->job, $this->build, $layout) as $obstacle) {
+            $criterion = self::criterion($obstacle->code);
+            $place = $obstacle->acceptable?->ruling?->onWhicheverCore();
+            if (null === $criterion || null !== $place && null !== $said->at($place)) {
+                continue;
+            }
+            $said = null === $place ? $said : $said->with($place, true);
+            $findings[] = Finding::refused($criterion, null, $obstacle->reason);
         }
 
         return $findings;
+    }
+
+    /** Null of what does not speak against the size: room in the trench that nobody has measured yet. */
+    private static function criterion(ObstacleCode $code): ?Criterion
+    {
+        return match ($code) {
+            ObstacleCode::CannotBeMarkedOut => Criterion::Planned,
+            ObstacleCode::RoomShort => Criterion::ParkingRoom,
+            ObstacleCode::LapShort => Criterion::Rule,
+            ObstacleCode::MaterialShort => Criterion::BoxContents,
+            default => null,
+        };
+    }
+
+    /** @return list<Finding> rules that hold unless much comes together, and that nobody has let stand */
+    private function doubts(Layout $layout): array
+    {
+        /** @var Register<Finding> $findings */
+        $findings = Register::empty();
+        foreach ($layout->rulings as $ruling) {
+            $place = $ruling->place->onWhicheverCore();
+            if ($ruling->isBinding && Proof::Proved !== $ruling->proof() && null === $this->build->acceptanceOf($ruling)
+                && null === $findings->at($place)) {
+                $findings = $findings->with($place, Finding::unproved(Criterion::Rule, null, $ruling->withWorst()));
+            }
+        }
+
+        return $findings->all();
+    }
+
+    private function worked(Layout $layout): Finding
+    {
+        $held = array_filter(
+            $layout->rulings, fn (Ruling $ruling): bool => $ruling->isBinding && null === $this->build->acceptanceOf($ruling),
+        );
+
+        return Finding::fits(Criterion::Planned, null, Sentence::of(
+            'All is worked out with this {connector}: {rules} rules hold.',
+            ['connector' => $this->job->function->connectorKind()->label(), 'rules' => \count($held)],
+        ));
     }
 }

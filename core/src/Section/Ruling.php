@@ -96,6 +96,11 @@ final readonly class Ruling
         ]);
     }
 
+    public function withWorst(): Sentence
+    {
+        return Sentence::of('{rule} {worst}', ['rule' => $this->reason(), 'worst' => $this->worst() ?? '']);
+    }
+
     public function asked(): string|Length|Sentence
     {
         return null === $this->window->max && null !== $this->window->min

@@ -27,6 +27,12 @@ final readonly class RulingPlace implements Keyed
         return new self($item, $rule, $of, $where);
     }
 
+    /** The same place of an end, whichever core is meant. */
+    public function onWhicheverCore(): self
+    {
+        return new self($this->item, $this->rule, $this->of, Where::of($this->where->end, null));
+    }
+
     public function path(): array
     {
         return [$this->item, $this->rule->value, $this->of->key ?? '', ...$this->where->path()];

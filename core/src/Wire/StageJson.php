@@ -75,9 +75,7 @@ final readonly class StageJson
         $doubts = array_filter($this->plan->rulings, static fn (Ruling $ruling): bool => $ruling->isToBeAsked()
             && \in_array($ruling->place->item, $stage->installs, true));
 
-        return array_values(array_map(static fn (Ruling $ruling): array => SentenceJson::of(
-            Sentence::of('{rule} {worst}', ['rule' => $ruling->reason(), 'worst' => $ruling->worst() ?? '']),
-        ), $doubts));
+        return array_values(array_map(static fn (Ruling $ruling): array => SentenceJson::of($ruling->withWorst()), $doubts));
     }
 
     /**

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Berm\Core\Tests\Job;
 
 use Berm\Core\Build\BuildState;
+use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\End;
 use Berm\Core\Fit\Criterion;
 use Berm\Core\Fit\Finding;
 use Berm\Core\Fit\FitReport;
@@ -13,10 +15,15 @@ use Berm\Core\Fit\Outcome;
 use Berm\Core\Job\Job;
 use Berm\Core\Job\Plan;
 use Berm\Core\Job\Trial;
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\MarkOut\MarkPlace;
+use Berm\Core\Quantity\Instrument;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Quantity\Reading;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Tests\Demo;
+use Berm\Core\Tests\Written;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -118,7 +125,22 @@ final class PlanFitTest extends TestCase
         $trial = Trial::of(new Job($job->name, $job->function, $job->unit, $short, $job->sheet, $job->size, $job->connector, $job->site));
         self::assertSame(Outcome::DoesNotFit, $trial->plan->outcome());
         self::assertSame(Criterion::ParkingRoom, $trial->plan->worst()?->criterion);
-        self::assertStringContainsString('nose to tail, and 300 mm is free.', self::said($trial->plan));
+        self::assertStringContainsString('nose to tail and only 300 mm is free: ', self::said($trial->plan));
+    }
+
+    /** Insulation cut 32 mm too far back leaves a gap beside the connector that no rule lets stand, on whichever core that was. */
+    #[Test]
+    public function whatWasReadOnOneCoreIsPartOfFitAndSaidOnce(): void
+    {
+        $cut = static fn (int $core): CutMeasured => new CutMeasured(
+            MarkPlace::of(End::A, Cut::Insulation, $core), Reading::typed('95', LengthUnit::Millimetre, Instrument::SteelRule),
+        );
+        $job = Demo::corner('quillon-armour-12');
+        $fit = Written::plan($job, [Written::safe(), $cut(2)])->planFit ?? self::fail('a size is chosen');
+        self::assertSame(Outcome::DoesNotFit, $fit->outcome());
+        self::assertStringContainsString('End A, core 2: ', self::said($fit));
+        $both = Written::plan($job, [Written::safe(), $cut(2), $cut(3)])->planFit ?? self::fail('a size is chosen');
+        self::assertCount(\count($fit->findings), $both->findings);
     }
 
     #[Test]

@@ -23,7 +23,8 @@ use PHPUnit\Framework\TestCase;
 final class ReadingsTest extends TestCase
 {
     private const ALL = [
-        'harrow-sock-28', 'harrow-deadbreak-25', 'quillon-core-17', 'quillon-armour-12', 'osterwick-outdoor-3c-12', 'quillon-paper-17', 'marlpike-drawn-24',
+        'harrow-sock-28', 'harrow-deadbreak-25', 'quillon-core-17', 'quillon-armour-12', 'osterwick-outdoor-3c-12', 'quillon-paper-17',
+        'marlpike-drawn-24',
     ];
 
     /** @return iterable<string, array{string}> */

@@ -191,10 +191,10 @@ final class TradeRelationsTest extends TestCase
     private static function plan(string $sheet, CentreStop $stop, array $changes): Plan
     {
         $job = Demo::corner($sheet, $changes, Fixing::ShearBolt);
-        $connector = $job->connector;
+        $connector = CentreStop::None === $stop ? $job->connector : null;
 
         return Plan::of(
-            CentreStop::None === $stop && null !== $connector ? $job->withConnector(self::without($connector)) : $job, BuildState::nothingDone(),
+            null === $connector ? $job : $job->withConnector(self::without($connector)), BuildState::nothingDone(),
         );
     }
 }
