@@ -52,7 +52,7 @@ final class Places
     private array $mouths = [];
 
     /** @var array<string, Locus> by End and Cut value */
-    private array $found = [];
+    private array $cutsAt = [];
 
     /** @var array{Locus, Locus}|null */
     private ?array $connector = null;
@@ -65,8 +65,7 @@ final class Places
 
     public readonly Causes $causes;
 
-    /** @var list<Find> on this core */
-    private readonly array $finds;
+    private readonly FoundPlaces $found;
 
     public function __construct(
         public readonly Assembly $assembly,
@@ -77,11 +76,17 @@ final class Places
         private readonly bool $isFixed = true,
         ?Finds $finds = null,
         ?Causes $causes = null,
-        /** The same where nothing was found but the cuts; null: this makes its own. */
-        private ?self $unfound = null,
+        /** The same where nothing was found but the cuts; null: it is made when it is asked for. */
+        ?self $unfound = null,
     ) {
         $this->causes = $causes ?? new Causes($assembly);
-        $this->finds = $finds?->onCore($core) ?? [];
+        $this->found = new FoundPlaces($this, $finds?->onCore($core) ?? [], $unfound);
+    }
+
+    /** By the cuts that were measured, and nothing else. */
+    public function unfound(): self
+    {
+        return new self($this->assembly, $this->build, $this->core, $this->isFixed, null, $this->causes);
     }
 
     public function frame(End $end): Frame
@@ -92,7 +97,7 @@ final class Places
     private function makeFrame(End $end): Frame
     {
         $isJoint = AccessoryFunction::Joint === $this->assembly->function();
-        $found = $isJoint ? $this->foundAcross() : null;
+        $found = $isJoint ? $this->found->across($this->isFixed) : null;
         if (null !== $found) {
             return Frame::of($end, $found->times(0.5), End::A === $end);
         }
@@ -106,72 +111,13 @@ final class Places
     }
 
     /**
-     * How far apart the conductors end, by a length that was measured across them between cuts; null while none was.
-     *
-     * What was measured before the connector was fixed has grown since.
-     */
-    private function foundAcross(): ?Locus
-    {
-        foreach (array_reverse($this->finds) as $find) {
-            [$one, $other] = [Cut::ofFormulaName($find->measure->from->name() ?? ''), Cut::ofFormulaName($find->measure->to->name() ?? '')];
-            if (!$find->measure->isAcross || null === $one || null === $other || $find->isFixed && !$this->isFixed) {
-                continue;
-            }
-            $apart = $this->reading($find)->minus($this->cut(End::A, $one))->minus($this->cut(End::B, $other));
-            $share = $this->assembly->connector->specification->seating->share;
-            $growth = $this->causes->growth(End::A)->plus($this->causes->growth(End::B))->times($share);
-
-            return $this->isFixed && !$find->isFixed ? $apart->plus($growth) : $apart;
-        }
-
-        return null;
-    }
-
-    /** A length as it was read, within what its instrument tells. */
-    private function reading(Find $find): Locus
-    {
-        $thing = $find->place->stage.' '.$find->place->check;
-
-        return Locus::moved($find->reading->value, Cause::around(
-            CauseKind::Reading, $thing, "length “{$find->place->check}”", $find->place->where, $find->reading->instrument->uncertainty(),
-        ));
-    }
-
-    /**
      * Where an edge of an item was found, on the axis; null while nobody has measured it.
      *
      * @param bool $isLower the edge towards end A, or on a termination towards the lug
      */
     public function foundEdge(Item $item, ?End $itemEnd, bool $isLower): ?Locus
     {
-        $found = null;
-        foreach ($this->finds as $find) {
-            $end = $find->place->where->end ?? $find->measure->end ?? $this->assembly->cables[0]->end;
-            $isHere = null === $itemEnd || $itemEnd === $end;
-            $found = $isHere && !$find->measure->isAcross ? $this->edgeBy($find, $item, $end, $isLower) ?? $found : $found;
-        }
-
-        return $found;
-    }
-
-    private function edgeBy(Find $find, Item $item, End $end, bool $isLower): ?Locus
-    {
-        foreach ([[$find->measure->from, $find->measure->to], [$find->measure->to, $find->measure->from]] as [$edge, $anchor]) {
-            $of = $this->assembly->sheet->edges()[$edge->name() ?? ''] ?? null;
-            $isMirrored = AccessoryFunction::Joint === $this->assembly->function() && End::A === $end;
-            if (null === $of || $of->item !== $item->key || null !== $of->feature || ($of->isFar === $isMirrored) !== $isLower
-                || !$this->assembly->sheet->isBefore($anchor, $item)) {
-                continue;
-            }
-            $at = $this->evaluate($anchor, $this->assembly->cable($end));
-            $this->unfound ??= new self($this->assembly, $this->build, $this->core, $this->isFixed, null, $this->causes);
-            $planned = $this->unfound->evaluate($edge, $this->assembly->cable($end));
-            $reading = $this->reading($find);
-
-            return $this->frame($end)->onAxis($planned->nominal->isLessThan($at->nominal) ? $at->minus($reading) : $at->plus($reading));
-        }
-
-        return null;
+        return $this->found->edge($item, $itemEnd, $isLower);
     }
 
     /** Where the connector begins on the side of an end, from the end of its conductor. */
@@ -225,7 +171,7 @@ final class Places
     /** From the end of the conductor; a layer that the cable lacks is where the item ends that stands for it. @throws CoreError */
     public function cut(End $end, Cut $cut): Locus
     {
-        return $this->found["{$end->value} $cut->value"] ??= $this->find($end, $cut);
+        return $this->cutsAt["{$end->value} $cut->value"] ??= $this->find($end, $cut);
     }
 
     /** @throws CoreError */
