@@ -64,7 +64,18 @@ final readonly class Assembly
     /** The quantities that the kit's formulas are worked out with at one end. */
     public function values(CableEnd $cable): Values
     {
-        return RuleValues::of($cable, $this->size->dimensions, $this->connector, $this->site)->withAll($this->said);
+        return RuleValues::of($cable, $this->size->dimensions, $this->connector, $this->site, $this->other($cable))->withAll($this->said);
+    }
+
+    private function other(CableEnd $cable): ?CableEnd
+    {
+        foreach ($this->cables as $one) {
+            if ($one->end !== $cable->end) {
+                return $one;
+            }
+        }
+
+        return null;
     }
 
     /** The same with what is not exact about diameters and the connector. */

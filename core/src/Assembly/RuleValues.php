@@ -19,13 +19,15 @@ final class RuleValues
     /**
      * @param array<string, Length> $dimensions of the kit size
      * @param Connector|null        $connector  turned to the cables
+     * @param CableEnd|null         $other      of a joint, the other end's
      */
-    public static function of(CableEnd $cable, array $dimensions, ?Connector $connector, Site $site): Values
+    public static function of(CableEnd $cable, array $dimensions, ?Connector $connector, Site $site, ?CableEnd $other = null): Values
     {
         return Values::of([
             ...$dimensions,
             ...null === $connector ? [] : self::ofConnector($connector, $cable),
             ...self::ofDesign($cable),
+            ...null === $other ? [] : self::ofOther($other),
             'conductor_diameter' => $cable->diameterOver(LayerKind::Conductor),
             'insulation_diameter' => $cable->diameterOver(LayerKind::Insulation),
             'insulation_thickness' => $cable->thickness(LayerKind::Conductor, LayerKind::Insulation),
@@ -120,6 +122,18 @@ final class RuleValues
             'crimps' => (float) ($barrel->crimps->perSide ?? 0),
             'connector_fixing' => $connector->fixing->value,
             'connector_stop' => $connector->specification->stop->value,
+        ];
+    }
+
+    /** @return array<string, string> */
+    private static function ofOther(CableEnd $cable): array
+    {
+        $design = $cable->construction->design;
+
+        return [
+            'other_insulation' => $design->insulation->value,
+            'other_metallic_screen' => $design->metallicScreen->value,
+            'other_armour' => $design->armour->value,
         ];
     }
 

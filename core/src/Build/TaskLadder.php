@@ -9,6 +9,7 @@ use Berm\Core\Cable\Where;
 use Berm\Core\Check\Check;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\Circumstances;
+use Berm\Core\Check\Each;
 use Berm\Core\Check\LengthWithin;
 use Berm\Core\Check\Possible;
 use Berm\Core\Check\WaitSince;
@@ -132,12 +133,24 @@ final readonly class TaskLadder
         $tasks = [];
         foreach ($this->checkPlaces->of($stage, $check) as $place) {
             $values = $this->measuring->values($place->where);
-            if ($check->isIn($values)) {
+            if ($check->isIn($values) || Each::Once === $check->each && $this->isInSomewhere($check)) {
                 $tasks[] = $this->check($stage, $check, $place, $values);
             }
         }
 
         return $tasks;
+    }
+
+    /** What is asked once for the whole joint is asked where its condition holds at either end. */
+    private function isInSomewhere(Check $check): bool
+    {
+        foreach ($this->assembly->cables as $cable) {
+            if ($check->isIn($this->measuring->values(Where::of($cable->end, null)))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @throws CoreError when a limit cannot be worked out */

@@ -6,10 +6,12 @@ namespace Berm\Core\Check;
 
 use Berm\Core\Formula\Formula;
 use Berm\Core\Formula\Values;
+use Berm\Core\Kit\Mistake;
 
 /** Something to look at or to measure before a stage is finished. */
 final readonly class Check
 {
+    /** @param list<Mistake> $catches what it would show in time */
     public function __construct(
         public string $key,
         /** What to look at or measure; words in brackets are said in the reader's own vocabulary. */
@@ -22,6 +24,7 @@ final readonly class Check
         public string $reason,
         /** What to do when it is out. */
         public string $mend,
+        public array $catches = [],
     ) {
     }
 

@@ -6,6 +6,7 @@ namespace Berm\Core\File;
 
 use Berm\Core\Formula\Formula;
 use Berm\Core\Kit\ElectricalClass;
+use Berm\Core\Kit\Mistake;
 use Berm\Core\Kit\PlaceRule;
 use Berm\Core\Kit\RuleKind;
 use Berm\Core\Kit\Side;
@@ -33,7 +34,7 @@ final class PlaceRuleFile
         return PlaceRule::ofItem(
             $item, $kind, $of, $formulas->optionalLength($file, 'min'), self::max($file, $kind, $formulas),
             $file->optionalText('reason', 400),
-            $file->optionalText('by', 40), $formulas->condition($file),
+            $file->optionalText('by', 40), $formulas->condition($file), $file->choices('catches', Mistake::class),
         );
     }
 
@@ -57,7 +58,7 @@ final class PlaceRuleFile
             $to,
             $file->has('side') ? $file->choice('side', Side::class) : Side::EachEnd, $formulas->optionalLength($file, 'min'),
             self::max($file, $kind, $formulas), $file->choices('classes', ElectricalClass::class), $formulas->condition($file),
-            $file->text('reason', 400),
+            $file->text('reason', 400), $file->choices('catches', Mistake::class),
         );
     }
 
@@ -78,10 +79,20 @@ final class PlaceRuleFile
     /** @return array<string, mixed> */
     public static function write(PlaceRule $rule): array
     {
-        return array_filter([
+        return [...array_filter([
             'rule' => $rule->kind->value, 'of' => $rule->of?->key, 'by' => '' === $rule->by ? null : $rule->by, 'min' => $rule->min?->text,
             'max' => $rule->max?->text, 'when' => $rule->when?->text, 'reason' => '' === $rule->reason ? null : $rule->reason,
-        ], static fn (?string $value): bool => null !== $value);
+        ], static fn (?string $value): bool => null !== $value), ...self::catches($rule->catches)];
+    }
+
+    /**
+     * @param list<Mistake> $catches
+     *
+     * @return array<string, list<string>>
+     */
+    public static function catches(array $catches): array
+    {
+        return [] === $catches ? [] : ['catches' => array_map(static fn (Mistake $mistake): string => $mistake->value, $catches)];
     }
 
     /** @return array<string, mixed> */
@@ -98,6 +109,7 @@ final class PlaceRuleFile
             ...([] === $rule->classes ? [] : ['classes' => array_map(static fn (ElectricalClass $class): string => $class->value, $rule->classes)]),
             ...(null === $rule->when ? [] : ['when' => $rule->when->text]),
             'reason' => $rule->reason,
+            ...self::catches($rule->catches),
         ];
     }
 }

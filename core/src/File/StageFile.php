@@ -7,6 +7,7 @@ namespace Berm\Core\File;
 use Berm\Core\Check\Check;
 use Berm\Core\Check\CheckKind;
 use Berm\Core\Check\Each;
+use Berm\Core\Kit\Mistake;
 use Berm\Core\Kit\Scope;
 use Berm\Core\Kit\Stage;
 use Berm\Core\Kit\Step;
@@ -80,7 +81,7 @@ final class StageFile
             StepKind::Check => Step::check(
                 Fields::got($file->object('check', static fn (Fields $check): Check => self::check($check, $formulas))), $work, $wait,
             ),
-            StepKind::Say => Step::say($file->text('say', 600), $work, $wait),
+            StepKind::Say => Step::say($file->text('say', 600), $work, $wait, $file->optionalText('reason', 400)),
             StepKind::Park, StepKind::Place, StepKind::Set, StepKind::Off, StepKind::Use => Step::ofItem(
                 $kind, $file->text($kind->value, 40), $work, $wait,
             ),
@@ -105,8 +106,9 @@ final class StageFile
         $each = $file->has('each') ? $file->choice('each', Each::class) : Each::Once;
         $when = $formulas->condition($file);
         [$reason, $mend] = [$file->text('reason', 400), $file->optionalText('mend', 400)];
+        $catches = $file->choices('catches', Mistake::class);
 
-        return new Check($key, $ask, $each, $when, $kind->question($file, $formulas), $reason, $mend);
+        return new Check($key, $ask, $each, $when, $kind->question($file, $formulas), $reason, $mend, $catches);
     }
 
     /** @return array<string, mixed> */
@@ -154,6 +156,7 @@ final class StageFile
             },
             ...(null === $step->work ? [] : ['work' => $step->work->toText()]),
             ...(null === $step->wait ? [] : ['wait' => $step->wait->toText()]),
+            ...('' === $step->reason ? [] : ['reason' => $step->reason]),
         ];
     }
 
@@ -166,6 +169,7 @@ final class StageFile
             ...$check->question->write(),
             'reason' => $check->reason,
             ...('' === $check->mend ? [] : ['mend' => $check->mend]),
+            ...PlaceRuleFile::catches($check->catches),
         ];
     }
 }

@@ -9,6 +9,7 @@ use Berm\Core\Build\Pins;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\End;
 use Berm\Core\Connector\Connector;
+use Berm\Core\Formula\Values;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
@@ -70,9 +71,12 @@ final readonly class Job
         if (null === $first || null === $this->size) {
             return $this->sheet;
         }
-        $values = RuleValues::of($first, $this->size->dimensions, $this->turnedConnector(), $this->site);
+        $other = $this->cables[End::B->value] ?? null;
+        $values = fn (CableEnd $cable, ?CableEnd $other): Values => RuleValues::of(
+            $cable, $this->size->dimensions, $this->turnedConnector(), $this->site, $other,
+        )->withAll($this->sheet?->said($this->said) ?? []);
 
-        return $this->sheet?->applyingTo($values->withAll($this->sheet->said($this->said)));
+        return $this->sheet?->applyingTo($values($first, $other), null === $other ? null : $values($other, $first));
     }
 
     public function withConnector(?Connector $connector): self

@@ -70,8 +70,33 @@ final readonly class Item
         return null !== $this->layer && Nature::Layer !== $this->nature;
     }
 
+    /** On the ends where its condition holds; what goes across where it holds at either; null: nowhere. */
+    public function applyingTo(Values $endA, Values $endB): ?self
+    {
+        [$isOnA, $isOnB] = [$this->isIn($endA), $this->isIn($endB)];
+        $side = match (true) {
+            Side::EndA === $this->side => $isOnA ? $this->side : null,
+            Side::EndB === $this->side => $isOnB ? $this->side : null,
+            $isOnA && $isOnB => $this->side,
+            !$isOnA && !$isOnB => null,
+            Side::Across === $this->side => $this->side,
+            default => $isOnA ? Side::EndA : Side::EndB,
+        };
+
+        return $side === $this->side ? $this : (null === $side ? null : $this->onSide($side));
+    }
+
+    private function onSide(Side $side): self
+    {
+        return new self(
+            $this->key, $this->name, $this->nature, $this->class, $this->stock, $side, $this->isPerCore, $this->when, $this->placing, $this->hand,
+            $this->winding, $this->size, $this->layer, $this->parkOn, $this->isNested, $this->partOf, $this->features, $this->rules,
+            $this->reason,
+        );
+    }
+
     /** False only when its condition is known not to hold. */
-    public function isIn(Values $values): bool
+    private function isIn(Values $values): bool
     {
         return null === $this->when || !$this->when->isKnown($values) || $this->when->holds($values);
     }

@@ -290,11 +290,20 @@ final readonly class KitSheet
         return $this->items[$key]->name ?? $this->stock[$key]->name ?? $key;
     }
 
-    /** The sheet as it stands for one job: items and stages whose condition does not hold are left out. */
-    public function applyingTo(Values $values): self
+    /**
+     * The sheet as it stands for one job: an item whose condition holds at one end alone lies there alone; what goes across, and a stage,
+     * is left out where its condition holds at neither end.
+     */
+    public function applyingTo(Values $endA, ?Values $endB = null): self
     {
-        $items = array_filter($this->items, static fn (Item $item): bool => $item->isIn($values));
-        $stages = array_values(array_filter($this->stages, static fn (Stage $stage): bool => $stage->isIn($values)));
+        $items = [];
+        foreach ($this->items as $key => $item) {
+            $one = $item->applyingTo($endA, $endB ?? $endA);
+            $items = null === $one ? $items : [...$items, $key => $one];
+        }
+        $stages = array_values(array_filter(
+            $this->stages, static fn (Stage $stage): bool => $stage->isIn($endA) || null !== $endB && $stage->isIn($endB),
+        ));
 
         return new self(
             $this->revision,

@@ -14,6 +14,7 @@ final readonly class PlaceRule
     /**
      * @param list<string>          $items   keys of the items that it speaks of; of an item's own rule, that item
      * @param list<ElectricalClass> $classes what must not stay bare
+     * @param list<Mistake>         $catches what it would show in time
      */
     private function __construct(
         public RuleKind $kind,
@@ -35,13 +36,16 @@ final readonly class PlaceRule
         public string $reason,
         /** Every accessory keeps it, also where its sheet does not say so. */
         public bool $isOfEverySheet = false,
+        public array $catches = [],
     ) {
     }
 
+    /** @param list<Mistake> $catches */
     public static function ofItem(
         string $item, RuleKind $kind, ?Place $of, ?Formula $min, ?Formula $max, string $reason, string $by = '', ?Formula $when = null,
+        array $catches = [],
     ): self {
-        return new self($kind, $item, [$item], $of, $by, null, null, Side::EachEnd, $min, $max, [], $when, $reason);
+        return new self($kind, $item, [$item], $of, $by, null, null, Side::EachEnd, $min, $max, [], $when, $reason, catches: $catches);
     }
 
     /** The commonest: it must lie on a layer over at least so much, at each end that it reaches. */
@@ -53,12 +57,13 @@ final readonly class PlaceRule
     /**
      * @param list<string>          $items
      * @param list<ElectricalClass> $classes
+     * @param list<Mistake>         $catches
      */
     public static function ofSheet(
         string $key, RuleKind $kind, array $items, ?Place $of, ?Formula $from, ?Formula $to, Side $side, ?Formula $min, ?Formula $max,
-        array $classes, ?Formula $when, string $reason,
+        array $classes, ?Formula $when, string $reason, array $catches = [],
     ): self {
-        return new self($kind, $key, $items, $of, '', $from, $to, $side, $min, $max, $classes, $when, $reason);
+        return new self($kind, $key, $items, $of, '', $from, $to, $side, $min, $max, $classes, $when, $reason, catches: $catches);
     }
 
     /** @param list<string> $items keys of the items that it speaks of */

@@ -21,6 +21,8 @@ final readonly class Step
         public ?Duration $work,
         /** Before the next step. */
         public ?Duration $wait,
+        /** Of what is only said: why nothing more than saying it is of use. */
+        public string $reason = '',
     ) {
     }
 
@@ -44,8 +46,8 @@ final readonly class Step
         return new self(StepKind::Check, '', null, $check, '', $work, $wait);
     }
 
-    public static function say(string $text, ?Duration $work = null, ?Duration $wait = null): self
+    public static function say(string $text, ?Duration $work = null, ?Duration $wait = null, string $reason = ''): self
     {
-        return new self(StepKind::Say, '', null, null, $text, $work, $wait);
+        return new self(StepKind::Say, '', null, null, $text, $work, $wait, $reason);
     }
 }

@@ -20,13 +20,22 @@ final readonly class Conditional
     {
     }
 
-    /** False only when its condition is known not to hold. */
-    public function isIn(Values $values): bool
+    /**
+     * False only when its condition is known to hold on no cable.
+     *
+     * @param list<Values> $cables
+     */
+    public function isIn(array $cables): bool
     {
-        foreach ($this->dimensions as $name => $length) {
-            $values = $values->with($name, $length);
+        foreach ($cables as $values) {
+            foreach ($this->dimensions as $name => $length) {
+                $values = $values->with($name, $length);
+            }
+            if (!$this->when->isKnown($values) || $this->when->holds($values)) {
+                return true;
+            }
         }
 
-        return !$this->when->isKnown($values) || $this->when->holds($values);
+        return false;
     }
 }

@@ -29,9 +29,18 @@ final readonly class Enquiry
         return $conductors->min->isMetric() === (LengthUnit::Millimetre === $this->unit);
     }
 
-    /** What the condition of a part may ask for; the connector is not chosen yet. */
-    public function values(): Values
+    /**
+     * What the condition of an item may ask for, cable by cable; the connector is not chosen yet.
+     *
+     * @return non-empty-list<Values>
+     */
+    public function values(): array
     {
-        return [] === $this->cables ? Values::of([]) : RuleValues::of($this->cables[0], [], null, $this->site);
+        $values = [];
+        foreach ($this->cables as $i => $cable) {
+            $values[] = RuleValues::of($cable, [], null, $this->site, $this->cables[1 - $i] ?? null);
+        }
+
+        return [] === $values ? [Values::of([])] : $values;
     }
 }

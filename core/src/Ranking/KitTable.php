@@ -76,13 +76,15 @@ final readonly class KitTable
     /**
      * As they stand for one job: a part whose condition does not hold asks nothing.
      *
+     * @param list<Values> $cables
+     *
      * @return array<string, Column>
      */
-    public function columnsFor(Values $values): array
+    public function columnsFor(array $cables): array
     {
         $columns = $this->columns;
         foreach ($this->conditionals as $conditional) {
-            foreach ($conditional->isIn($values) ? $conditional->needs : [] as $key => $ranges) {
+            foreach ($conditional->isIn($cables) ? $conditional->needs : [] as $key => $ranges) {
                 $columns[$key] = $columns[$key]->narrowedBy($ranges);
             }
         }

@@ -38,12 +38,12 @@ final readonly class RadialRulings
      */
     public function ofRule(PlaceRule $rule): array
     {
-        if (RuleKind::Passes === $rule->kind || !$this->isIn($rule)) {
+        if (RuleKind::Passes === $rule->kind) {
             return [];
         }
         $rulings = [];
         foreach ($this->placed as $placed) {
-            if ($placed->item->key === ($rule->items[0] ?? '') && 0 === $placed->index) {
+            if ($placed->item->key === ($rule->items[0] ?? '') && 0 === $placed->index && $this->isIn($rule, $placed)) {
                 $ruling = $this->least($rule, $placed);
                 $rulings = null === $ruling ? $rulings : [...$rulings, $ruling];
             }
@@ -71,9 +71,9 @@ final readonly class RadialRulings
         return array_values(array_filter($rulings, static fn (?Ruling $ruling): bool => null !== $ruling));
     }
 
-    private function isIn(PlaceRule $rule): bool
+    private function isIn(PlaceRule $rule, PlacedItem $placed): bool
     {
-        return null === $rule->when || $rule->when->holds($this->places->values($this->places->assembly->cables[0]));
+        return null === $rule->when || $rule->when->holds($this->places->values($this->places->assembly->cable($placed->end)));
     }
 
     private function passes(PlacedItem $placed, Dim $bore, Passing $passing): ?Ruling

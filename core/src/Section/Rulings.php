@@ -86,12 +86,12 @@ final readonly class Rulings
     /** @return list<Ruling> */
     private function ofItem(Item $item, PlaceRule $rule): array
     {
-        if (!$this->isIn($rule, $this->assembly->cables[0])) {
-            return [];
-        }
         $rulings = [];
         foreach ($this->places->placed($item) as $one) {
             foreach ($this->targets($rule, $one) as [$end, $from, $to, $name]) {
+                if (!$this->isIn($rule, $this->assembly->cable($end))) {
+                    continue;
+                }
                 [$value, $margin] = $this->measured($rule, $this->part($one, $rule), $from, $to, $end);
                 $rulings[] = $this->ruling($rule, $item->name, $name, $end, $value, $margin, $this->assembly->cable($end));
             }

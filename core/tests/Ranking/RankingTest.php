@@ -269,7 +269,7 @@ final class RankingTest extends TestCase
         $sizes = [];
         foreach ($sheets as $sheet) {
             foreach ($sheet->sizes as $size) {
-                $sizes[] = [$sheet->applyingTo($enquiry->values()), $size];
+                $sizes[] = [$sheet->applyingTo(...$enquiry->values()), $size];
             }
         }
 

@@ -26,7 +26,9 @@ final class FormulaInWords
         'connector_fixing' => 'how the connector is fixed', 'connector_stop' => 'its stop', 'conductor_material' => 'the conductor',
         'conductor_shape' => 'the shape of the conductor', 'insulation' => 'the insulation',
         'insulation_screen' => 'the [insulation screen]', 'metallic_screen' => 'the [metallic screen]', 'armour' => 'the [armour]',
-        'end' => 'the end', 'place' => 'the place', 'mounting' => 'the way up',
+        'end' => 'the end', 'other_insulation' => 'the insulation of the other end',
+        'other_metallic_screen' => 'the [metallic screen] of the other end', 'other_armour' => 'the [armour] of the other end',
+        'place' => 'the place', 'mounting' => 'the way up',
         'part_length' => 'its length', 'mouth' => 'the mouth of the connector', 'joint_centre' => 'the centre of the joint',
         'bolts' => 'the number of bolts', 'crimps' => 'the number of crimps',
     ];
