@@ -31,8 +31,8 @@ use Berm\Core\Site\Weather;
 /**
  * The corners of what a sheet takes: every size, with cables and connectors at their ends, in each branch that a formula reads.
  *
- * Factors that no formula reads together are not multiplied: cables with one layer alone thin or thick, and screens that nothing reads,
- * meet one connector only.
+ * Factors that no formula reads together are not multiplied: cables with one layer alone thin or thick meet one connector only, and the
+ * first of what can be said; two ends with unlike screens meet one connector.
  *
  * @internal use Prover
  */
@@ -51,6 +51,7 @@ final readonly class Corners
     {
         foreach ($this->branches() as [$screen, $armour, $site, $said, $words]) {
             yield from $this->ofBranch($size, $screen, $armour, $site, $said, $words);
+            yield from $this->withUnlikeScreens($size, $screen, $armour, $site, $said, $words);
         }
     }
 
@@ -63,12 +64,47 @@ final readonly class Corners
     {
         $connectors = Connectors::of($size, $this->sheet->application->function->connectorKind(), $this->stop());
         $first = true;
+        $isUsual = $said === (array_values($this->said())[0] ?? []);
         foreach ($this->pairs($size, $screen, $armour) as $name => [$cables, $isExtreme]) {
+            if (!$isExtreme && !$isUsual) {
+                continue;
+            }
             $taking = array_filter($connectors, static fn (Connector $one): bool => self::takes($one, $cables));
             foreach ($isExtreme || $first ? $taking : \array_slice($taking, 0, 1) as $which => $connector) {
                 yield $this->corner($size, $cables, $connector, $site, $said, trim("$name; $which connector; $words", '; '));
             }
             $first = false;
+        }
+    }
+
+    /**
+     * This screen at end A, the next that the sheet takes at end B: each kind comes once to either end.
+     *
+     * @param array<string, string|Length> $said
+     *
+     * @return \Generator<Corner>
+     */
+    private function withUnlikeScreens(
+        KitSize $size, MetallicScreen $screen, Armour $armour, Site $site, array $said, string $words,
+    ): \Generator {
+        $screens = $this->sheet->takes(End::A)->screens;
+        $isJoint = isset($this->sheet->application->function->ends()[1]);
+        if (!$isJoint || isset($this->sheet->takes[End::B->value]) || 1 === \count($screens) || !$this->reads('metallic_screen')) {
+            return;
+        }
+        $next = $screens[((int) array_search($screen, $screens, true) + 1) % \count($screens)];
+        $voltage = $this->sheet->voltageOf($size);
+        $cable = fn (MetallicScreen $kind): array => array_values(Cables::of(
+            $this->sheet->takes(End::A), $size->takes(End::A), $voltage, $kind, $armour,
+        ));
+        [$a, $b] = [$cable($screen)[0] ?? null, $cable($next)[0] ?? null];
+        $connectors = Connectors::of($size, $this->sheet->application->function->connectorKind(), $this->stop());
+        foreach (null === $a || null === $b ? [] : $connectors as $which => $connector) {
+            if (self::takes($connector, [$a, $b])) {
+                yield $this->corner($size, [$a, $b], $connector, $site, $said, "beside {$next->label()}; $which connector; $words");
+
+                return;
+            }
         }
     }
 
