@@ -60,7 +60,10 @@ final readonly class Gate
 
     private function hiddenByConnector(Event $event): ?Sentence
     {
-        $isHidden = null !== $this->plan->build->connector && self::isHiddenByConnector($event) && !$event instanceof SafetyConfirmed;
+        $isLater = $event instanceof CutMeasured
+            && true === $this->plan->job->sheet?->cutsAfterConnector($event->place->cut, $event->place->end);
+        $isHidden = null !== $this->plan->build->connector && !$isLater && self::isHiddenByConnector($event)
+            && !$event instanceof SafetyConfirmed;
 
         return $isHidden ? Sentence::plain(
             'The connector is on: what it hides can no longer be recorded. Withdraw that entry first if it was made by mistake.',

@@ -214,6 +214,35 @@ final readonly class KitSheet
         return array_diff($keys, array_keys($this->stock), array_keys($this->items));
     }
 
+    /** The sheet makes one cut in an earlier stage than another: armour under a sheath that still guards it. */
+    public function cutsBefore(Cut $cut, Cut $other, End $end): bool
+    {
+        foreach ($this->stages as $stage) {
+            if ($stage->makes($cut, $end)) {
+                return !$stage->makes($other, $end);
+            }
+            if ($stage->makes($other, $end)) {
+                return false;
+            }
+        }
+
+        return false;
+    }
+
+    /** The sheet leaves a cut for after the connector. */
+    public function cutsAfterConnector(Cut $cut, End $end): bool
+    {
+        $isFixed = false;
+        foreach ($this->stages as $stage) {
+            if ($stage->makes($cut, $end)) {
+                return $isFixed;
+            }
+            $isFixed = $isFixed || $stage->fitsConnector;
+        }
+
+        return false;
+    }
+
     public function stage(string $key): ?Stage
     {
         foreach ($this->stages as $stage) {

@@ -49,7 +49,8 @@ final readonly class ConnectorFitted implements Event
     public function refusal(Plan $plan): ?Sentence
     {
         foreach ($plan->markOut?->all() ?? [] as $mark) {
-            if (null === $plan->build->cut($mark->place)) {
+            $isLater = true === $plan->job->sheet?->cutsAfterConnector($mark->place->cut, $mark->place->end);
+            if (!$isLater && null === $plan->build->cut($mark->place)) {
                 return Sentence::plain("Measure and record {$mark->place->inWords()} first: the connector hides it.");
             }
         }

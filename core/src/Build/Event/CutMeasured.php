@@ -94,7 +94,8 @@ final readonly class CutMeasured implements Event
             if ($outer->place->cut === $this->place->cut) {
                 return null;
             }
-            if (null === $plan->build->cut($outer->place)) {
+            $mayWait = true === $plan->job->sheet?->cutsBefore($this->place->cut, $outer->place->cut, $this->place->end);
+            if (!$mayWait && null === $plan->build->cut($outer->place)) {
                 return $outer->place;
             }
         }
