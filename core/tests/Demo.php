@@ -31,6 +31,12 @@ final class Demo
         return array_map(self::kit(...), self::names('kits'));
     }
 
+    /** @return list<string> ids of the sheets of the second edition */
+    public static function second(): array
+    {
+        return array_values(array_filter(self::names('kits'), static fn (string $name): bool => 2 === self::kit($name)->edition));
+    }
+
     public static function kit(string $name): KitSheet
     {
         return Fields::readText(self::text("kits/$name"), KitSheetFile::read(...));

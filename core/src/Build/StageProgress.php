@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Build;
 
+use Berm\Core\Check\Look;
 use Berm\Core\Kit\Stage;
 
 /** A stage with what is to be done in it. */
@@ -28,6 +29,29 @@ final readonly class StageProgress
         }
 
         return null;
+    }
+
+    /**
+     * What one touch does: looks that follow each other are answered together where all is so; everything else by itself, readings above
+     * all.
+     *
+     * @return list<non-empty-list<Task>>
+     */
+    public function touches(): array
+    {
+        $touches = [];
+        $wasLook = false;
+        foreach ($this->tasks as $task) {
+            $isLook = $task->check?->question instanceof Look;
+            if ($isLook && $wasLook) {
+                $touches[\count($touches) - 1][] = $task;
+            } else {
+                $touches[] = [$task];
+            }
+            $wasLook = $isLook;
+        }
+
+        return $touches;
     }
 
     /** What must be done before it can be called finished. */

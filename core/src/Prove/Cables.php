@@ -35,18 +35,22 @@ use Berm\Core\Revision;
 /** Cables at the ends of what a size takes at one end, consistent by their standards. @internal use Prover */
 final readonly class Cables
 {
-    private function __construct(private Takes $takes, private SizeTakes $size, private RatedVoltage $voltage)
-    {
+    private function __construct(
+        private Takes $takes, private SizeTakes $size, private RatedVoltage $voltage, private bool $isBelted,
+    ) {
     }
 
     /**
      * By what they are: the thinnest and the thickest over insulation and sheath, and one with each layer alone thin and thick.
      *
+     * @param bool $isBelted paper cores without screens of their own
+     *
      * @return array<string, Construction>
      */
-    public static function of(Takes $takes, SizeTakes $size, RatedVoltage $voltage, MetallicScreen $screen, Armour $armour): array
-    {
-        return (new self($takes, $size, $voltage))->corners($screen, $armour);
+    public static function of(
+        Takes $takes, SizeTakes $size, RatedVoltage $voltage, MetallicScreen $screen, Armour $armour, bool $isBelted = false,
+    ): array {
+        return (new self($takes, $size, $voltage, $isBelted))->corners($screen, $armour);
     }
 
     /** @return array<string, Construction> */
@@ -165,7 +169,12 @@ final readonly class Cables
             try {
                 yield Design::of(
                     $this->takes->cores, $this->voltage, $isMetric ? null : InsulationLevel::Percent100, $conductor, $insulation,
-                    $insulation->isExtruded() ? InsulationScreen::Strippable : InsulationScreen::MetallisedPaper, $screen, $wires, $bedding,
+                    match (true) {
+                        $insulation->isExtruded() => InsulationScreen::Strippable,
+                        $this->isBelted => InsulationScreen::None,
+                        default => InsulationScreen::MetallisedPaper,
+                    },
+                    $screen, $wires, $bedding,
                     $armour,
                     $insulation->isExtruded() ? SheathMaterial::Pe : SheathMaterial::Serving,
                 );

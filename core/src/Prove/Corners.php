@@ -51,7 +51,7 @@ final readonly class Corners
     {
         foreach ($this->branches() as [$screen, $armour, $site, $said, $words]) {
             yield from $this->ofBranch($size, $screen, $armour, $site, $said, $words);
-            yield from $this->withUnlikeScreens($size, $screen, $armour, $site, $said, $words);
+            yield from $this->once($size, $screen, $armour, $site, $said, $words);
         }
     }
 
@@ -78,34 +78,53 @@ final readonly class Corners
     }
 
     /**
-     * This screen at end A, the next that the sheet takes at end B: each kind comes once to either end.
+     * What comes once, with the first connector that takes it: this screen at end A beside the next that the sheet takes; the further
+     * screens of another kind of cable at end B; paper cores that are belted.
      *
      * @param array<string, string|Length> $said
      *
      * @return \Generator<Corner>
      */
-    private function withUnlikeScreens(
-        KitSize $size, MetallicScreen $screen, Armour $armour, Site $site, array $said, string $words,
-    ): \Generator {
-        $screens = $this->sheet->takes(End::A)->screens;
-        $isJoint = isset($this->sheet->application->function->ends()[1]);
-        if (!$isJoint || isset($this->sheet->takes[End::B->value]) || 1 === \count($screens) || !$this->reads('metallic_screen')) {
-            return;
-        }
-        $next = $screens[((int) array_search($screen, $screens, true) + 1) % \count($screens)];
-        $voltage = $this->sheet->voltageOf($size);
-        $cable = fn (MetallicScreen $kind): array => array_values(Cables::of(
-            $this->sheet->takes(End::A), $size->takes(End::A), $voltage, $kind, $armour,
-        ));
-        [$a, $b] = [$cable($screen)[0] ?? null, $cable($next)[0] ?? null];
+    private function once(KitSize $size, MetallicScreen $screen, Armour $armour, Site $site, array $said, string $words): \Generator
+    {
         $connectors = Connectors::of($size, $this->sheet->application->function->connectorKind(), $this->stop());
-        foreach (null === $a || null === $b ? [] : $connectors as $which => $connector) {
-            if (self::takes($connector, [$a, $b])) {
-                yield $this->corner($size, [$a, $b], $connector, $site, $said, "beside {$next->label()}; $which connector; $words");
-
-                return;
+        foreach ($this->unlike($size, $screen, $armour) as $name => $cables) {
+            foreach ($connectors as $which => $connector) {
+                if (self::takes($connector, $cables)) {
+                    yield $this->corner($size, $cables, $connector, $site, $said, "$name; $which connector; $words");
+                    break;
+                }
             }
         }
+    }
+
+    /** @return array<string, list<Construction>> */
+    private function unlike(KitSize $size, MetallicScreen $screen, Armour $armour): array
+    {
+        $first = fn (End $end, MetallicScreen $kind, bool $isBelted = false): ?Construction => array_values(Cables::of(
+            $this->sheet->takes($end), $size->takes($end), $this->sheet->voltageOf($size), $kind,
+            End::B === $end && isset($this->sheet->takes[End::B->value]) ? $this->sheet->takes(End::B)->armours[0] : $armour, $isBelted,
+        ))[0] ?? null;
+        $isJoint = isset($this->sheet->application->function->ends()[1]);
+        $pairs = [];
+        if ($isJoint && isset($this->sheet->takes[End::B->value])) {
+            foreach (\array_slice($this->sheet->takes(End::B)->screens, 1) as $other) {
+                $pairs["beside {$other->label()}"] = [$first(End::A, $screen), $first(End::B, $other)];
+            }
+            if (!$this->sheet->takes(End::A)->hasExtruded()) {
+                $pairs['belted'] = [$first(End::A, $screen, true), $first(End::B, $this->sheet->takes(End::B)->screens[0])];
+            }
+        } elseif ($isJoint && $this->reads('metallic_screen') && \count($this->sheet->takes(End::A)->screens) > 1) {
+            $screens = $this->sheet->takes(End::A)->screens;
+            $next = $screens[((int) array_search($screen, $screens, true) + 1) % \count($screens)];
+            $pairs["beside {$next->label()}"] = [$first(End::A, $screen), $first(End::A, $next)];
+        }
+        $whole = [];
+        foreach ($pairs as $name => [$a, $b]) {
+            $whole = null === $a || null === $b ? $whole : [...$whole, $name => [$a, $b]];
+        }
+
+        return $whole;
     }
 
     /**

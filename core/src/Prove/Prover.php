@@ -24,7 +24,7 @@ final class Prover
     /**
      * @param (\Closure(int, int): void)|null $progress is told how many of the corners are done
      */
-    public static function prove(KitSheet $sheet, ?\Closure $progress = null): Report
+    public static function prove(KitSheet $sheet, ?\Closure $progress = null, int $most = self::MOST): Report
     {
         $corners = new Corners($sheet);
         $bySize = [];
@@ -33,7 +33,7 @@ final class Prover
         }
         $all = array_merge(...array_values($bySize));
         // Where there are too many, every size keeps its share, spread over its branches.
-        $step = (int) max(1, ceil(\count($all) / self::MOST));
+        $step = (int) max(1, ceil(\count($all) / $most));
         $faults = self::unused($sheet);
         foreach ($bySize as $label => $ofSize) {
             $faults = [] === $ofSize ? self::with($faults, new Shortfall(

@@ -94,9 +94,13 @@ final readonly class StageJson
     private function checks(StageProgress $progress): array
     {
         $checks = [];
-        foreach ($progress->tasks as $task) {
-            $place = $task->checkPlace();
-            $checks = null === $place || null === $task->check ? $checks : [...$checks, $this->check($task, $task->check, $place)];
+        foreach ($progress->touches() as $touch => $tasks) {
+            foreach ($tasks as $task) {
+                $place = $task->checkPlace();
+                if (null !== $place && null !== $task->check) {
+                    $checks[] = [...$this->check($task, $task->check, $place), 'touch' => $touch];
+                }
+            }
         }
 
         return $checks;

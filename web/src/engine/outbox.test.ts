@@ -54,6 +54,12 @@ it('keeps what is made without signal and sends it later in the order in which i
   expect([sent, entries.all]).toEqual([['sleeve', 'tube', 'mesh'], []])
 })
 
+it('sends entries that are made at once one after another, each once', async () => {
+  const { entries, sent, box } = outbox(() => null)
+  await Promise.all(['sleeve', 'tube', 'mesh'].map((part) => box.write('job', 'jointer', park(part), part)))
+  expect([sent, entries.all]).toEqual([['sleeve', 'tube', 'mesh'], []])
+})
+
 it('never throws a refused entry away, and goes on with the next', async () => {
   const { entries, sent, box } = outbox((part) => (part === 'tube' ? refused(409, 'The connector is on.') : null))
   for (const part of ['tube', 'sleeve']) await box.write('job', 'jointer', park(part), part)

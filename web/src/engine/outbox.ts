@@ -13,6 +13,9 @@ export type OutboxEvents = {
 
 /** Entries on their way to the server: each is kept first, sent in the order in which they were made, and gone only once it is taken. */
 export class Outbox {
+  /** Several entries made at once wait for each other, also where the browser has no locks. */
+  #turn: Promise<void> = Promise.resolve()
+
   constructor(
     private readonly entries: KeptEntries,
     private readonly engine: Engine,
@@ -45,12 +48,16 @@ export class Outbox {
 
   /** Sends what this person made here; one tab at a time, and no more once one cannot be sent. */
   async send(person: string): Promise<void> {
-    await oneTabOnly(async () => {
-      for (;;) {
-        const next = (await this.entries.refresh()).find((one) => one.person === person && one.refused === null)
-        if (!next || !(await this.#sendOne(next))) return
-      }
-    })
+    const sent = this.#turn.then(() => oneTabOnly(() => this.#sendAll(person)))
+    this.#turn = sent.catch(() => undefined)
+    await sent
+  }
+
+  async #sendAll(person: string): Promise<void> {
+    for (;;) {
+      const next = (await this.entries.refresh()).find((one) => one.person === person && one.refused === null)
+      if (!next || !(await this.#sendOne(next))) return
+    }
   }
 
   async #sendOne(entry: KeptEntry): Promise<boolean> {

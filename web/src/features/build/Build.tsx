@@ -15,6 +15,7 @@ import { CutChips } from './CutChips'
 import { CutScreen } from './CutScreen'
 import { DoneEarlier } from './DoneEarlier'
 import { InTheWay } from './InTheWay'
+import { LooksPanel } from './LooksPanel'
 import { keyOf, nowIn, type Now } from './now'
 import { ParkPanel } from './ParkPanel'
 import { StageHead, StageList, StageNotes } from './StageHead'
@@ -81,7 +82,12 @@ function WorkScreen({ job, now, onPick }: { job: Job; now: Now; onPick: (mark: P
 function NowPanel({ job, now }: { job: Job; now: Now }) {
   if (now.is === 'park') return <ParkPanel job={job} />
   if (now.is === 'connector') return <ConnectorPanel job={job} />
-  if (now.is === 'check') return <CheckPanel job={job} stage={now.stage} check={now.check} />
+  if (now.is === 'check')
+    return now.looks.length > 1 ? (
+      <LooksPanel job={job} stage={now.stage} looks={now.looks} />
+    ) : (
+      <CheckPanel job={job} stage={now.stage} check={now.check} />
+    )
   if (now.is === 'finish') return <FinishPanel job={job} stage={now.stage} />
   if (now.is === 'release') return <ReleasePanel job={job} stage={now.stage} />
   if (now.is === 'done') return <Done job={job} />

@@ -5,7 +5,8 @@ import { isOfMark, isSameMark, type PickedMark } from '../../views/cuts'
 /** What the build asks for now. */
 export type Now =
   | { is: 'cut'; mark: Mark }
-  | { is: 'check'; stage: Stage; check: StageCheck }
+  /** With the looks that one touch may answer with it, itself among them. */
+  | { is: 'check'; stage: Stage; check: StageCheck; looks: StageCheck[] }
   | { is: 'finish' | 'release'; stage: Stage }
   | { is: 'park' | 'connector' | 'done' | 'blocked' | 'kept' }
 
@@ -41,9 +42,16 @@ function stageNow(job: Job, waiting: KeptEntry[]): Now {
   const first = stage.checks.findIndex(
     (one) => one.key === check && one.end === end && one.core === core && one.number === number,
   )
-  const open = stage.checks.slice(Math.max(0, first)).find((one) => !one.done && !isAnswered(one, stage, waiting))
-  if (task === 'check' && open) return { is: 'check', stage, check: open }
+  const isOpen = (one: StageCheck) => !one.done && !isAnswered(one, stage, waiting)
+  const open = stage.checks.slice(Math.max(0, first)).find(isOpen)
+  if (task === 'check' && open) return { is: 'check', stage, check: open, looks: looksWith(open, stage.checks.filter(isOpen)) }
   return isWaiting(waiting, 'stage-finished') ? { is: 'kept' } : { is: 'finish', stage }
+}
+
+/** What was found not so has to be put right by itself. */
+function looksWith(check: StageCheck, open: StageCheck[]): StageCheck[] {
+  if (check.kind !== 'seen' || check.answer) return [check]
+  return open.filter((one) => one.touch === check.touch && one.answer === null)
 }
 
 const isWaiting = (waiting: KeptEntry[], kind: KeptEntry['event']['kind']): boolean =>
