@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
-import type { Job, LogEvent, StageCheck } from '../../api/types'
+import type { LogEvent, StageCheck } from '../../api/types'
 import { openPage } from '../../testing/page'
 import { JOBS, jobOf, type Server } from '../../testing/server'
 
@@ -26,7 +26,7 @@ function open(looks: Partial<StageCheck>[], role: 'jointer' | 'storekeeper' = 'j
     ...look,
   }))
   const next = stage.checks.find((one) => !one.done) ?? pattern
-  job.next = { ...job.next, task: 'check', check: next.key, end: next.end, core: next.core, number: next.number } as Job['next']
+  job.next = { ...job.next, task: 'check', check: next.key, end: next.end, core: next.core, number: next.number }
   return openPage(`/jobs/${JOBS.staged}/build`, role, (server) => {
     server.gives('GET', `/api/jobs/${JOBS.staged}`, job)
     server.gives('POST', `/api/jobs/${JOBS.staged}/log`, { before: job.stamp, stamp: job.stamp, changes: [] })

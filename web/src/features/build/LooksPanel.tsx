@@ -39,7 +39,10 @@ export function LooksPanel({ job, stage, looks }: Props) {
       <WhoMay right="build" deed="answers this" />
       <ol className="border-t-2 border-ink">
         {looks.map((look) => (
-          <li key={[look.key, look.end, look.core, look.number].join()} className="flex items-center gap-3 border-b border-line py-1">
+          <li
+            key={[look.key, look.end, look.core, look.number].join()}
+            className="flex items-center gap-3 border-b border-line py-1"
+          >
             <span className="flex-1 py-1">
               {say(look.ask, unit)}
               <span className="block text-label text-mute">{look.reason}</span>

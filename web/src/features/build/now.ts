@@ -51,7 +51,7 @@ function stageNow(job: Job, waiting: KeptEntry[]): Now {
 /** What was found not so has to be put right by itself. */
 function looksWith(check: StageCheck, open: StageCheck[]): StageCheck[] {
   if (check.kind !== 'seen' || check.answer) return [check]
-  return open.filter((one) => one.touch === check.touch && one.answer === null)
+  return open.filter((one) => one.touch === check.touch && one.kind === 'seen' && one.answer === null)
 }
 
 const isWaiting = (waiting: KeptEntry[], kind: KeptEntry['event']['kind']): boolean =>
