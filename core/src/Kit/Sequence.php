@@ -15,8 +15,9 @@ final readonly class Sequence
      * @param array<string, int> $set    by item key
      * @param array<string, int> $off    by item key
      */
-    private function __construct(private array $parked, private array $set, private array $off, public int $connector)
-    {
+    private function __construct(
+        private array $parked, private array $set, private array $off, public int $connector, private int $stages,
+    ) {
     }
 
     /**
@@ -46,7 +47,7 @@ final readonly class Sequence
             $set[$key] ??= $last++;
         }
 
-        return new self($parked, $set, $off, $connector);
+        return new self($parked, $set, $off, $connector, \count($stages));
     }
 
     public function parked(Item $item): int
@@ -57,6 +58,28 @@ final readonly class Sequence
     public function set(Item $item): int
     {
         return $this->set[$item->key] ?? \PHP_INT_MAX;
+    }
+
+    /** The stage in which it comes to its place, from 0; null where the sheet has no stages. */
+    public function stageOf(Item $item): ?int
+    {
+        $at = $this->set[$item->key] ?? null;
+
+        return null === $at || $at >= $this->stages * self::A_STAGE ? null : intdiv($at, self::A_STAGE);
+    }
+
+    /** The stage in which it comes off again; null where it stays. */
+    public function stageOff(Item $item): ?int
+    {
+        $at = $this->off[$item->key] ?? null;
+
+        return null === $at ? null : intdiv($at, self::A_STAGE);
+    }
+
+    /** The stage in which the connector goes on; null where the sheet has no stages. */
+    public function stageOfConnector(): ?int
+    {
+        return 0 === $this->stages ? null : intdiv($this->connector, self::A_STAGE);
     }
 
     /** It has been taken off by the end of the work. */

@@ -32,7 +32,9 @@ final readonly class Takes
             ),
             Cut::MetallicScreen => [MetallicScreen::LeadSheath] !== $this->screens,
             Cut::Armour => [Armour::None] !== $this->armours,
-            Cut::Oversheath, Cut::Bedding, Cut::InsulationScreen, Cut::Insulation => true,
+            // A single core without armour has nothing between its screen and its sheath that would be cut by itself.
+            Cut::Bedding => Cores::Three === $this->cores || [Armour::None] !== $this->armours,
+            Cut::Oversheath, Cut::InsulationScreen, Cut::Insulation => true,
         };
     }
 

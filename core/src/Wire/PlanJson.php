@@ -34,7 +34,7 @@ final class PlanJson
             ],
             'markOut' => MarkOutJson::of($plan),
             'parking' => ParkingJson::of($plan),
-            'section' => SectionJson::of($plan->section),
+            'section' => SectionJson::of($plan),
             'materials' => array_map(MaterialJson::of(...), $plan->materials),
             'stages' => StageJson::of($plan),
             'safety' => null === $build->safety ? null : [

@@ -4,26 +4,58 @@ declare(strict_types=1);
 
 namespace Berm\Core\Wire;
 
+use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\Cores;
+use Berm\Core\Job\Plan;
+use Berm\Core\Kit\KitSheet;
+use Berm\Core\Margin\Loss;
+use Berm\Core\MarkOut\Cut;
 use Berm\Core\Profile\Profile;
+use Berm\Core\Saying\Sentence;
 use Berm\Core\Section\CutPoint;
 use Berm\Core\Section\Interval;
 use Berm\Core\Section\PlacedItem;
 use Berm\Core\Section\Ruling;
 use Berm\Core\Section\Section;
 
-final class SectionJson
+/** The section as the page draws it: bodies with their outlines, each from the stage in which it is there; nothing is left to work out. */
+final readonly class SectionJson
 {
-    /** @return array<string, mixed>|null */
-    public static function of(?Section $section): ?array
+    /** So many causes of a margin are told; the rest are small. */
+    private const CAUSES = 5;
+
+    /** @param array<string, CableEnd> $cables by End value */
+    private function __construct(private Section $section, private ?KitSheet $sheet, private array $cables)
     {
-        return null === $section ? null : [
-            'core' => $section->core,
-            'layers' => array_map(self::interval(...), $section->layers),
-            'connector' => self::interval($section->connector),
-            'items' => array_map(static fn (PlacedItem $placed): array => self::item($placed, $section), $section->items),
-            'cuts' => array_map(self::cut(...), $section->cuts),
-            'rules' => array_map(self::ruling(...), $section->rulings),
+    }
+
+    /** @return array<string, mixed>|null */
+    public static function of(Plan $plan): ?array
+    {
+        return null === $plan->section ? null : (new self($plan->section, $plan->sheet, $plan->job->cables))->whole();
+    }
+
+    /** @return array<string, mixed> */
+    private function whole(): array
+    {
+        return [
+            'core' => $this->section->core,
+            'layers' => array_map($this->layer(...), $this->section->layers),
+            'connector' => self::interval($this->section->connector),
+            'connectorStage' => $this->sheet?->sequence->stageOfConnector(),
+            'items' => array_map($this->item(...), $this->section->items),
+            'cuts' => array_map($this->cut(...), $this->section->cuts),
+            'rules' => array_map(self::ruling(...), $this->section->rulings),
         ];
+    }
+
+    /** @return array<string, mixed> with whether it is on each core, or goes round all three */
+    private function layer(Interval $interval): array
+    {
+        $cable = $this->cables[$interval->end->value ?? ''] ?? null;
+        $isOfCore = Cores::Three !== $cable?->cores() || false !== Cut::tryFrom($interval->key())?->isOfCore();
+
+        return [...self::interval($interval), 'perCore' => $isOfCore];
     }
 
     /** @return array<string, mixed> */
@@ -41,32 +73,58 @@ final class SectionJson
     }
 
     /** @return array<string, mixed> */
-    private static function cut(CutPoint $cut): array
+    private function cut(CutPoint $cut): array
     {
+        $stage = null;
+        foreach ($this->sheet->stages ?? [] as $i => $one) {
+            $stage ??= $one->makes($cut->place->cut, $cut->place->end) ? $i : null;
+        }
+
         return [
             'end' => $cut->place->end->value, 'cut' => $cut->place->cut->value, 'core' => $cut->place->core,
             'axisMm' => $cut->onAxis->inMillimetres(), 'fromEndMm' => $cut->fromEnd->inMillimetres(), 'standing' => $cut->standing->value,
+            'stage' => $stage,
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function item(PlacedItem $placed, Section $section): array
+    private function item(PlacedItem $placed): array
     {
+        $item = $placed->item;
+
         return [
-            'key' => $placed->item->key,
-            'name' => $placed->item->name,
-            'nature' => $placed->item->nature->value,
-            'class' => $placed->item->class->value,
+            'key' => $item->key,
+            'name' => $item->name,
+            'nature' => $item->nature->value,
+            'class' => $item->class->value,
             'end' => $placed->end?->value,
-            'perCore' => $placed->item->isPerCore,
+            'perCore' => $item->isPerCore,
             'fromMm' => $placed->from->nominal->inMillimetres(),
             'toMm' => $placed->to->nominal->inMillimetres(),
-            'outline' => array_map(static fn (array $under): array => [
-                'fromMm' => $under[0]->from / 1e6, 'toMm' => $under[0]->to / 1e6,
-                'insideMm' => round($under[0]->coats[$under[1]]->beneath / 2, 3),
-                'outsideMm' => round($under[0]->coats[$under[1]]->outside / 2, 3),
-            ], Profile::under($placed, $section->profile->lane($placed, $section->profile->core === $section->profile->cable))),
+            'stage' => $this->sheet?->sequence->stageOf($item),
+            'offStage' => $this->sheet?->sequence->stageOff($item),
+            'madeOf' => $this->sheet->stock[$item->stock]->name ?? '',
+            'reason' => SentenceJson::of(Sentence::plain($item->reason)),
+            'outline' => $this->outline($placed),
         ];
+    }
+
+    /** @return list<array<string, float>> stretch by stretch, those that are alike as one */
+    private function outline(PlacedItem $placed): array
+    {
+        $profile = $this->section->profile;
+        $outline = [];
+        foreach (Profile::under($placed, $profile->lane($placed, $profile->core === $profile->cable)) as [$stretch, $i]) {
+            $radii = ['insideMm' => round($stretch->coats[$i]->beneath / 2, 3), 'outsideMm' => round($stretch->coats[$i]->outside / 2, 3)];
+            $last = array_pop($outline);
+            $isAlike = null !== $last && $radii['insideMm'] === $last['insideMm'] && $radii['outsideMm'] === $last['outsideMm'];
+            if (null !== $last && !$isAlike) {
+                $outline[] = $last;
+            }
+            $outline[] = ['fromMm' => $isAlike ? $last['fromMm'] : $stretch->from / 1e6, 'toMm' => $stretch->to / 1e6, ...$radii];
+        }
+
+        return $outline;
     }
 
     /** @return array<string, mixed> */
@@ -91,6 +149,13 @@ final class SectionJson
             'binding' => $ruling->isBinding,
             'reason' => SentenceJson::of($ruling->reason()),
             'worst' => null === $worst ? null : SentenceJson::of($worst),
+            'causes' => array_map(self::cause(...), \array_slice($ruling->margin->losses, 0, self::CAUSES)),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function cause(Loss $loss): array
+    {
+        return ['cause' => SentenceJson::of($loss->cause->inWords()), 'takesMm' => round($loss->nanometres / 1e6, 3)];
     }
 }

@@ -47,6 +47,10 @@ export const routes: RouteObject[] = [
           { path: 'kit', element: <Kit /> },
           { path: 'connector', element: <Connector /> },
           { path: 'mark-out', element: <MarkOut /> },
+          {
+            path: 'section',
+            lazy: async () => ({ Component: (await import('../features/section/SectionPage')).SectionPage }),
+          },
           { path: 'build', element: <Build /> },
           { path: 'record', element: <Record /> },
         ],

@@ -29,6 +29,14 @@ export function MarkOut() {
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 px-4 pt-3 desk:px-6">
         <title>{`Mark out · ${job.name} · Berm`}</title>
         <h1 className="sr-only">Mark out</h1>
+        <nav aria-label="Mark out" className="flex border-2 border-ink">
+          <span aria-current="page" className="inline-flex min-h-11 items-center bg-ink px-4 font-semibold text-chalk">
+            Marks
+          </span>
+          <Link to={`/jobs/${job.id}/section`} className="inline-flex min-h-11 items-center px-4 hover:bg-soft">
+            Section
+          </Link>
+        </nav>
         <span className="text-label text-mute">Measured from the</span>
         <Toggle
           label="Measured from"

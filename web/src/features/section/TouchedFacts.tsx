@@ -1,0 +1,69 @@
+import { sayFine, sayMark } from '../../domain/length'
+import { say } from '../../domain/sentence'
+import { layerName } from '../../domain/words'
+import type { Touched } from '../../drawing/section/SectionDrawing'
+import { isOfCable, stateAfter } from '../../drawing/section/state'
+import type { Section } from './rules'
+import { useUnit } from '../../ui/UnitContext'
+
+type Sentence = Section['items'][number]['reason']
+export type Found = {
+  key: string
+  name: string
+  isLayer: boolean
+  madeOf: string
+  fromMm: number
+  toMm: number
+  insideMm: number
+  outsideMm: number
+  reason: Sentence | null
+}
+
+/** What lies where somebody touched the drawing; null where nothing does. */
+export function touchedAt(section: Section, stage: number | null, { mm, radiusMm, lane }: Touched): Found | null {
+  const { items, layers } = stateAfter(section, stage)
+  const isHere = (one: { perCore: boolean }) => (lane === 'cable') === isOfCable(section, one)
+  for (const item of items.filter(isHere)) {
+    const on = item.outline.find(
+      (one) => one.fromMm <= mm && one.toMm >= mm && one.insideMm <= radiusMm && one.outsideMm >= radiusMm,
+    )
+    const reason = section.items.find((one) => one.key === item.key)?.reason ?? null
+    if (on) return { ...item, isLayer: false, insideMm: on.insideMm, outsideMm: on.outsideMm, reason }
+  }
+  const own = layers.filter((one) => isHere(one) && one.fromMm <= mm && one.toMm >= mm).sort((a, b) => a.radiusMm - b.radiusMm)
+  const at = own.findIndex((one) => one.radiusMm >= radiusMm)
+  const layer = own[at]
+  return layer
+    ? { ...layer, isLayer: true, madeOf: '', insideMm: own[at - 1]?.radiusMm ?? 0, outsideMm: layer.radiusMm, reason: null }
+    : null
+}
+
+/** What it is, from where to where, its diameters and its wall, and why. */
+export function TouchedFacts({ found, onClose }: { found: Found; onClose: () => void }) {
+  const unit = useUnit()
+  const name = found.isLayer ? layerName(found.name, unit) : found.name
+  const facts = [
+    ['from', sayMark(Math.abs(found.fromMm), unit)],
+    ['to', sayMark(Math.abs(found.toMm), unit)],
+    ['long', sayMark(found.toMm - found.fromMm, unit)],
+    ['over it', `⌀ ${sayFine(2 * found.outsideMm, unit)}`],
+    ['beneath', `⌀ ${sayFine(2 * found.insideMm, unit)}`],
+    ['wall', sayFine(found.outsideMm - found.insideMm, unit)],
+  ]
+  return (
+    <section aria-label="What was touched" role="status" className="flex flex-wrap items-baseline gap-x-5 gap-y-1 bg-soft px-4 py-2 desk:px-6">
+      <strong>{name}</strong>
+      {found.madeOf !== '' && found.madeOf !== found.name && <span className="text-mute">of {found.madeOf}</span>}
+      {facts.map(([label, value]) => (
+        <span key={label} className="tabular-nums">
+          <span className="text-label text-mute">{label} </span>
+          {value}
+        </span>
+      ))}
+      {found.reason && <span className="basis-full">{say(found.reason, unit)}</span>}
+      <button type="button" onClick={onClose} className="ml-auto min-h-11 px-2 text-plan underline underline-offset-4">
+        Close
+      </button>
+    </section>
+  )
+} // prettier-ignore
