@@ -23,11 +23,7 @@ final class Browser
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $web = RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 30_000, 60_000);
         // --window-size is the outer window; a page sees what the device metrics say.
-        self::devtools(
-            $web,
-            'Emulation.setDeviceMetricsOverride',
-            ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false],
-        );
+        self::resize($web, $width, $height);
         self::devtools(
             $web,
             'Emulation.setEmulatedMedia',
@@ -37,6 +33,12 @@ final class Browser
         );
 
         return $web;
+    }
+
+    public static function resize(RemoteWebDriver $web, int $width, int $height): void
+    {
+        $metrics = ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false];
+        self::devtools($web, 'Emulation.setDeviceMetricsOverride', $metrics);
     }
 
     /** @param array<string, mixed> $parameters */

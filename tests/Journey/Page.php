@@ -294,6 +294,21 @@ final class Page
         return \is_string($told) ? $told : '';
     }
 
+    public function resize(int $width, int $height): self
+    {
+        Browser::resize($this->web, $width, $height);
+
+        return $this;
+    }
+
+    /** Waits until a script says so. */
+    public function waitFor(string $what, string $script): self
+    {
+        $this->until($what, fn (): bool => true === $this->web->executeScript($script));
+
+        return $this;
+    }
+
     public function shot(string $file): self
     {
         $this->web->executeAsyncScript('document.fonts.ready.then(arguments[0])');

@@ -6,6 +6,7 @@ import { BodyPatterns, bodyFill } from './BodyPatterns'
 import { placeBeside, placeFlags, type Flags } from './labels'
 import { DiameterRule } from './DiameterRule'
 import { measure } from './measure'
+import { useFonts } from './useFonts'
 import { drawingOf, type Drawing, type Lane } from './plan'
 import { Ruler } from './Ruler'
 import type { Section } from './state'
@@ -27,6 +28,7 @@ type Props = {
   title: string
   /** Bodies only: no names and no tape. */
   isBare?: boolean
+  only?: Lane['is'] | null
   onTouch?: (touched: Touched) => void
 }
 
@@ -35,32 +37,34 @@ const ROW = 19
 const MOST_ROWS = 4
 /** Beside the drawing stand the names of the layers, where there is room for them. */
 const BESIDE = 700
-const SCALE_ROOM = 62
+/** For the figures of diameters. */
+const SCALE_ROOM = { mm: 62, in: 92 }
 
-type Sized = Pick<Props, 'section' | 'stage' | 'unit' | 'width' | 'height' | 'range' | 'isBare'>
+type Sized = Pick<Props, 'section' | 'stage' | 'unit' | 'width' | 'height' | 'range' | 'isBare' | 'only'>
 
-export function useDrawing({ section, stage, unit, width, height, range, isBare = false }: Sized) {
+export function useDrawing({ section, stage, unit, width, height, range, isBare = false, only = null }: Sized) {
+  const round = useFonts()
   return useMemo(() => {
     const isWide = width >= BESIDE && !isBare
-    const names = isWide ? Math.max(0, ...section.layers.map((one) => measure(layerName(one.name, unit)))) : 0
+    const names = isWide ? Math.max(0, ...section.layers.map((one) => measure(layerName(one.name, unit), round))) : 0
     // The names stand where the cable leaves the drawing, the diameters on the other side.
     const isJoint = section.layers.some((one) => one.end === 'B')
-    const beside = isWide ? [names + 44, SCALE_ROOM] : [12, 12]
+    const beside = isWide ? [names + 44, SCALE_ROOM[unit]] : [12, 12]
     const [left, right] = [(isJoint ? beside[0] : beside[1]) ?? 12, width - ((isJoint ? beside[1] : beside[0]) ?? 12)]
-    const room = { left, right, height, stage, range }
+    const room = { left, right, height, stage, range, only }
     const bare = drawingOf(section, { ...room, tops: [0, 0] })
     const flags = bare.lanes.map((lane) =>
       placeFlags(
         isBare ? [] : flagsOf(lane, unit),
-        (text) => measure(text),
-        width - 4,
+        (text) => measure(text, round),
+        isWide ? right : width - 6,
         bare.lanes.length === 1 ? MOST_ROWS : lane.is === 'cable' ? 2 : 3,
       ),
     )
     const [above, between] = flags.map((one) => 14 + one.rows * ROW)
     const drawing = drawingOf(section, { ...room, tops: [above ?? 0, (between ?? 0) + 4] })
     return { drawing, flags, rest: flags.flatMap((one) => one.rest), left, right, isWide, isJoint }
-  }, [section, stage, unit, width, height, range, isBare])
+  }, [section, stage, unit, width, height, range, isBare, only, round])
 }
 
 /** What comes as a whole or is wound is named by a flag, with its length; both ends of a joint carry the same, so one is named. */
@@ -133,10 +137,10 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
 
 /** Both scales as they are on this screen, at 96 pixels an inch. */
 function scaleText({ map, lanes }: Drawing, unit: Unit, isWide: boolean): string {
-  const across = lanes.map((lane) => round(lane.across.pxPerMm / map.pxPerMm)).join(' and ')
+  const across = lanes.map((lane) => tenth(lane.across.pxPerMm / map.pxPerMm)).join(' and ')
   const leftOut = map.breaks.reduce((sum, one) => sum + one.leftOutMm, 0)
   const along = 96 / 25.4 / map.pxPerMm
-  const scale = along >= 1 ? `along 1 : ${round(along)}` : `along ${round(1 / along)} : 1`
+  const scale = along >= 1 ? `along 1 : ${tenth(along)}` : `along ${tenth(1 / along)} : 1`
   const parts = [
     scale,
     `across ${across} times that`,
@@ -145,7 +149,7 @@ function scaleText({ map, lanes }: Drawing, unit: Unit, isWide: boolean): string
   return parts.filter((one) => one !== '').join(', ')
 }
 
-const round = (value: number): string => String(Math.round(value * 10) / 10)
+const tenth = (value: number): string => String(Math.round(value * 10) / 10)
 
 const LaneBodies = memo(function LaneBodies({
   id, lane, lit, left, right,

@@ -76,14 +76,13 @@ export function layerBody(layer: DrawnLayer, map: AxisMap, across: Across): Body
   return block(`${layer.key} ${layer.end}`, layer.name, 'layer', layer.key, [map.x(fromMm), map.x(toMm)], layer.radiusMm, across)
 }
 
-export function connectorBody(
-  one: { name: string; fromMm: number; toMm: number; radiusMm: number },
-  map: AxisMap,
-  across: Across,
-): Body {
-  return block('connector', one.name, 'connector', 'connector', [map.x(one.fromMm), map.x(one.toMm)], one.radiusMm, across)
+export function connectorBody(one: Section['connector'], map: AxisMap, across: Across): Body | null {
+  const [fromMm, toMm] = [Math.max(one.fromMm, map.fromMm), Math.min(one.toMm, map.toMm)]
+  if (toMm <= fromMm) return null
+  return block('connector', one.name, 'connector', 'connector', [map.x(fromMm), map.x(toMm)], one.radiusMm, across)
 }
 
+// prettier-ignore
 function block(
   key: string, name: string, of: Body['of'], pattern: string, [fromX, toX]: [number, number], radiusMm: number, across: Across,
 ): Body {

@@ -31,9 +31,11 @@ export type Room = {
   stage: number | null
   /** Along the axis; null: all of it. */
   range: [number, number] | null
+  /** One lane by itself; null: all. */
+  only?: Lane['is'] | null
 }
 
-export function drawingOf(section: Section, { left, right, tops, height, stage, range }: Room): Drawing {
+export function drawingOf(section: Section, { left, right, tops, height, stage, range, only = null }: Room): Drawing {
   const { items, layers, hasConnector } = stateAfter(section, stage)
   const [fromMm, toMm] = range ?? rangeOf(section)
   const events = [
@@ -51,6 +53,7 @@ export function drawingOf(section: Section, { left, right, tops, height, stage, 
     return { is, across, top: laneTop, items: ownItems, layers: ownLayers, bodies }
   }
   if (!hasThreeCores(section)) return { map, lanes: [lane('core', tops[0], height)] }
+  if (only) return { map, lanes: [lane(only, tops[0], height)] }
   const ofCable = height * CABLE_SHARE
   return { map, lanes: [lane('cable', tops[0], ofCable), lane('core', tops[0] + ofCable + tops[1], height - ofCable)] }
 }

@@ -30,7 +30,8 @@ export function SectionPage() {
 /** Of the bodies: what is asked of them must still be seen beneath. */
 function heightFor(width: number, isThree: boolean): number {
   if (width >= 2000) return 420
-  return 190 + (isThree ? 30 : 0)
+  const isLow = window.innerHeight < 900
+  return (isLow ? 165 : 220) + (isThree ? 30 : 0)
 }
 
 type Part = 'A' | 'centre' | 'B'

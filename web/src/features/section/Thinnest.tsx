@@ -46,6 +46,7 @@ export function Thinnest({ section, stage, rule, bracket, isFirst, width }: Prop
           lit={rule.item}
           bracket={bracket}
           isBare
+          only={bracket.isOfCable ? 'cable' : 'core'}
           title={`Enlarged: ${say(rule.reason, unit)}`}
         />
       )}
