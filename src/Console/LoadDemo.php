@@ -112,7 +112,11 @@ final class LoadDemo extends Command
         ) as $tool) {
             $this->tools->add($tool);
         }
-        foreach ($this->files('jobs') as $text) {
+        // The list shows the newest on top: that is the first.
+        $id = static fn (string $text): string => 1 === preg_match('/"id": "([0-9a-f-]{36})"/', $text, $found) ? $found[1] : '';
+        $jobs = [...$this->files('jobs')];
+        usort($jobs, static fn (string $one, string $other): int => $id($other) <=> $id($one));
+        foreach ($jobs as $text) {
             Fields::readText($text, $this->loadJob(...));
         }
     }

@@ -13,7 +13,7 @@ const row = async (name: RegExp) => {
 
 it('says of each job what stands in the way first, how much more, and leads to the step where it is seen to', async () => {
   openPage('/')
-  const trouble = await row(/Weir Lane/)
+  const trouble = await row(/Weir Lane pit 3/)
   expect(trouble.getByText(/lies 0\.1 °F above the dew point of 51\.9 °F: it needs 5\.4 °F/)).toBeTruthy()
   expect(trouble.getByText('and 2 more things in the way')).toBeTruthy()
   expect(trouble.getByRole('link', { name: /Put right what is wrong with the cable/ }).getAttribute('href')).toContain('/cables')
@@ -69,7 +69,7 @@ it('asks for a name, and keeps what was typed where the server refuses', async (
 
 it('offers no new job to whoever may make none, and says who may', async () => {
   openPage('/', 'storekeeper')
-  await row(/Weir Lane/)
+  await row(/Weir Lane pit 3/)
   expect(screen.queryByRole('button', { name: 'New job' })).toBeNull()
   expect(screen.getByText(/makes jobs/)).toBeTruthy()
 })
