@@ -8,7 +8,7 @@ use App\Tests\Journey\Page;
 require dirname(__DIR__).'/vendor/autoload.php';
 
 $folder = dirname(__DIR__).'/docs/screenshots';
-$job = static fn (int $number): string => '/jobs/019aa100-0000-7000-8000-00000000000'.$number;
+$job = static fn (int $number): string => sprintf('/jobs/019aa100-0000-7000-8000-%012d', $number);
 
 $desk = Page::open();
 $desk->signIn('jointer')->see('Oxmere')->shot("$folder/jobs.png");
@@ -19,7 +19,8 @@ $views = [
     ['kit', $job(4).'/kit', 'do not fit, and why'],
     ['connector', $job(2).'/connector', 'do not fit, and why'],
     ['mark-out', $job(2).'/mark-out', 'thread on in this order'],
-    ['mark-out-inches', $job(3).'/mark-out', 'from the cable end'],
+    ['section', $job(11).'/section', 'to spare'],
+    ['section-three-cores', $job(17).'/section', 'to spare'],
     ['build', $job(2).'/build', 'window'],
     ['stages', $job(7).'/build', 'Stress tubes, one a side'],
     ['record', $job(1).'/record', 'Record of a joint'],

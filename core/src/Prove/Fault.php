@@ -9,6 +9,8 @@ enum Fault: string
 {
     /** A rule is not proved there. */
     case NotProved = 'not-proved';
+    /** An item ends before it begins. */
+    case Backwards = 'backwards';
     case CannotBePlanned = 'cannot-be-planned';
     case DoesNotFit = 'does-not-fit';
     /** A check's own limits refuse what the plan makes. */

@@ -81,7 +81,7 @@ final class Prover
         return [
             ...(null === $problem ? [] : [new Shortfall(Fault::CannotBePlanned, $problem->template, $problem, $corner, 1)]),
             ...self::fits($plan, $corner), ...self::rules($plan, $corner), ...self::checks($plan, $corner), ...self::box($plan, $corner),
-            ...self::rooms($plan, $corner),
+            ...self::rooms($plan, $corner), ...self::backwards($plan, $corner),
         ];
     }
 
@@ -140,6 +140,23 @@ final class Prover
                     'most' => $possible->length->mostLength(), 'limits' => $task->limits ?? Sentence::plain('nothing'),
                 ],
             ), $corner, 1);
+        }
+
+        return $faults;
+    }
+
+    /** @return list<Shortfall> what would end before it begins, at its worst: its formulas are the wrong way round or need more room */
+    private static function backwards(Plan $plan, Corner $corner): array
+    {
+        $faults = [];
+        foreach ($plan->section->items ?? [] as $placed) {
+            $long = $placed->to->minus($placed->from);
+            if ($long->leastLength()->isNegative()) {
+                $faults[] = new Shortfall(Fault::Backwards, $placed->item->key, Sentence::of(
+                    '{item}: from its beginning to its end it would be {long} long. Look at its “from” and “to”.',
+                    ['item' => Sentence::plain($placed->item->name), 'long' => $long->leastLength()],
+                ), $corner, 1, $long->leastLength());
+            }
         }
 
         return $faults;

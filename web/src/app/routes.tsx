@@ -1,16 +1,5 @@
 import { Navigate, type RouteObject } from 'react-router'
-import { Build } from '../features/build/Build'
-import { Cables } from '../features/cables/Cables'
-import { Connector } from '../features/connector/Connector'
-import { JobFrame } from '../features/job/JobFrame'
 import { JobList } from '../features/jobs/JobList'
-import { Kit } from '../features/kit/Kit'
-import { Kits } from '../features/kits/Kits'
-import { Library } from '../features/library/Library'
-import { MarkOut } from '../features/mark-out/MarkOut'
-import { Record } from '../features/record/Record'
-import { Safety } from '../features/safety/Safety'
-import { Stores } from '../features/stores/Stores'
 import { Broken, Lost } from './dead-ends'
 import { SignedIn, WithHead } from './Frame'
 
@@ -25,34 +14,34 @@ export const routes: RouteObject[] = [
         element: <WithHead />,
         children: [
           { path: '/', element: <JobList /> },
-          { path: '/cables', element: <Library /> },
-          { path: '/kits/:id?', element: <Kits /> },
+          { path: '/cables', lazy: async () => ({ Component: (await import('../features/library/Library')).Library }) },
+          { path: '/kits/:id?', lazy: async () => ({ Component: (await import('../features/kits/Kits')).Kits }) },
           { path: '/kits/drafts/:id', lazy: async () => ({ Component: (await import('../features/kit-draft/Draft')).Draft }) },
           {
             path: '/connectors',
             lazy: async () => ({ Component: (await import('../features/connectors/Connectors')).Connectors }),
           },
-          { path: '/stores', element: <Stores /> },
+          { path: '/stores', lazy: async () => ({ Component: (await import('../features/stores/Stores')).Stores }) },
           { path: '/people', lazy: async () => ({ Component: (await import('../features/people/People')).People }) },
           { path: '/you', lazy: async () => ({ Component: (await import('../features/sign-in/You')).You }) },
         ],
       },
       {
         path: '/jobs/:id',
-        element: <JobFrame />,
+        lazy: async () => ({ Component: (await import('../features/job/JobFrame')).JobFrame }),
         children: [
           { index: true, element: <Navigate to="safety" replace /> },
-          { path: 'safety', element: <Safety /> },
-          { path: 'cables', element: <Cables /> },
-          { path: 'kit', element: <Kit /> },
-          { path: 'connector', element: <Connector /> },
-          { path: 'mark-out', element: <MarkOut /> },
+          { path: 'safety', lazy: async () => ({ Component: (await import('../features/safety/Safety')).Safety }) },
+          { path: 'cables', lazy: async () => ({ Component: (await import('../features/cables/Cables')).Cables }) },
+          { path: 'kit', lazy: async () => ({ Component: (await import('../features/kit/Kit')).Kit }) },
+          { path: 'connector', lazy: async () => ({ Component: (await import('../features/connector/Connector')).Connector }) },
+          { path: 'mark-out', lazy: async () => ({ Component: (await import('../features/mark-out/MarkOut')).MarkOut }) },
           {
             path: 'section',
             lazy: async () => ({ Component: (await import('../features/section/SectionPage')).SectionPage }),
           },
-          { path: 'build', element: <Build /> },
-          { path: 'record', element: <Record /> },
+          { path: 'build', lazy: async () => ({ Component: (await import('../features/build/Build')).Build }) },
+          { path: 'record', lazy: async () => ({ Component: (await import('../features/record/Record')).Record }) },
         ],
       },
       { path: '*', element: <Lost /> },

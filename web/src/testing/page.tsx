@@ -1,12 +1,15 @@
 import 'fake-indexeddb/auto'
 import { QueryClientProvider } from '@tanstack/react-query'
-import { cleanup, render } from '@testing-library/react'
+import { cleanup, configure, render } from '@testing-library/react'
 import { createMemoryRouter, RouterProvider } from 'react-router'
 import { afterEach, beforeEach, expect, vi } from 'vitest'
 import type { Person } from '../api/types'
 import { queries } from '../app/queries'
 import { routes } from '../app/routes'
 import { Server } from './server'
+
+// Each page is fetched when it is first opened; on a busy machine that takes longer than the second which is waited by default.
+configure({ asyncUtilTimeout: 5000 })
 
 let opened: Server | null = null
 
