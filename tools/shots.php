@@ -41,7 +41,8 @@ $desk->go('/kits/drafts/quillon-straight-12')->see(
 $desk->close();
 
 $office = Page::open();
-$office->signIn('administrator')->go('/people')->see('Wren Addlery')->press('Change Ines Farrow')->see('Suspend')->shot("$folder/people.png");
+$office->signIn('administrator')->go('/people')->see('Wren Addlery')->press('Change Ines Farrow')->see('Suspend')
+    ->shot("$folder/people.png");
 $office->close();
 
 $trench = Page::open(390, 844, 'dark');

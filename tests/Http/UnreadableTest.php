@@ -21,7 +21,9 @@ final class UnreadableTest extends ApiTestCase
         yield 'a kit' => [$sheet('kit'), '/api/kits', 'kits', 'a-bad-one'];
         yield 'a connector' => [$sheet('connector'), '/api/connectors', 'connectors', 'a-bad-one'];
         yield 'a cable' => [$sheet('cable'), '/api/cables?search=bad', 'cables', 'A bad one'];
-        yield 'a job' => ["UPDATE job SET plan = '{}' WHERE id = '".self::NO_FIT."'", '/api/jobs?perPage=50', 'jobs', 'Brinlow Mill · joint 1'];
+        yield 'a job' => [
+            "UPDATE job SET plan = '{}' WHERE id = '".self::NO_FIT."'", '/api/jobs?perPage=50', 'jobs', 'Brinlow Mill · joint 1',
+        ];
         yield 'a tool' => [
             "INSERT INTO tool (id, name, body, version) VALUES ('019aa1ff-0000-7000-8000-0000000000aa', 'A bad one', '{}', 1)",
             '/api/tools', 'tools', 'A bad one',

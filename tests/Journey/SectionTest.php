@@ -24,15 +24,21 @@ final class SectionTest extends TestCase
     private const WRONG = <<<'JS'
         const svg = document.querySelector('svg[data-section]');
         const room = svg.getBoundingClientRect();
-        const boxes = [...svg.querySelectorAll('text[data-label]')].map((text) => ({ text: text.textContent, box: text.getBoundingClientRect() }));
+        const boxes = [...svg.querySelectorAll('text[data-label]')].map((text) => {
+            return { text: text.textContent, box: text.getBoundingClientRect() };
+        });
         const lines = [...svg.querySelectorAll('path[data-leader]')].map((line) => line.getBoundingClientRect());
         const wrong = [];
         boxes.forEach(({ text, box }, i) => {
-            if (box.left < room.left - 0.5 || box.right > room.right + 0.5 || box.top < room.top - 0.5 || box.bottom > room.bottom + 0.5) wrong.push(text + ' is cut off');
+            const beside = box.left < room.left - 0.5 || box.right > room.right + 0.5;
+            if (beside || box.top < room.top - 0.5 || box.bottom > room.bottom + 0.5) wrong.push(text + ' is cut off');
             for (const other of boxes.slice(i + 1))
-                if (box.left < other.box.right - 0.5 && other.box.left < box.right - 0.5 && box.top < other.box.bottom - 2.5 && other.box.top < box.bottom - 2.5) wrong.push(text + ' meets ' + other.text);
+                const across = box.left < other.box.right - 0.5 && other.box.left < box.right - 0.5;
+                const along = box.top < other.box.bottom - 2.5 && other.box.top < box.bottom - 2.5;
+                if (across && along) wrong.push(text + ' meets ' + other.text);
             for (const line of lines)
-                if (line.left > box.left + 0.5 && line.left < box.right - 0.5 && line.top < box.bottom - 4 && line.bottom > box.top + 4) wrong.push(text + ' is crossed by a leader');
+                const across = line.left > box.left + 0.5 && line.left < box.right - 0.5;
+                if (across && line.top < box.bottom - 4 && line.bottom > box.top + 4) wrong.push(text + ' is crossed by a leader');
         });
         done(JSON.stringify({ wrong, texts: boxes.length }));
         JS;
@@ -48,7 +54,8 @@ final class SectionTest extends TestCase
                 foreach (['in', 'mm'] as $unit) {
                     $page->press($unit)->see("least to spare first, $unit");
                     $page->waitFor(
-                        "the drawing at $width", 'return Math.abs(document.querySelector("svg[data-section]").getBoundingClientRect().width - '.$width.') < 24',
+                        "the drawing at $width",
+                        'return Math.abs(document.querySelector("svg[data-section]").getBoundingClientRect().width - '.$width.') < 24',
                     );
                     $found = json_decode($page->run(self::WRONG), true, 8, \JSON_THROW_ON_ERROR);
                     self::assertIsArray($found);
@@ -78,7 +85,8 @@ final class SectionTest extends TestCase
     public function aRuleLightsItsPlaceAndSaysWhatTakesOfIt(): void
     {
         $page = Page::open()->signIn('jointer')->go('/jobs/019aa100-0000-7000-8000-000000000011/section')->see('The least to spare');
-        $page->pressFirst('Dual-wall tube onto the metallic screen, end B')->see('End B: the dual-wall tube covers')->see('What can take of it');
+        $page->pressFirst('Dual-wall tube onto the metallic screen, end B')->see('End B: the dual-wall tube covers')
+            ->see('What can take of it');
         $page->close();
     }
 }

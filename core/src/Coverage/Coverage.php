@@ -37,7 +37,9 @@ final readonly class Coverage
         $rows = $file->list('rows', static function (Fields $row) use ($sheet): Row {
             $parts = array_map(static fn (string $name): Part => Part::of($sheet, $name), $row->texts('by', 80));
 
-            return new Row($row->integer('step', 1, 200), $row->flag('numbered'), [] === $parts ? throw NotOnSheet::part($sheet, '') : $parts);
+            return new Row(
+                $row->integer('step', 1, 200), $row->flag('numbered'), [] === $parts ? throw NotOnSheet::part($sheet, '') : $parts,
+            );
         });
 
         return new self($sheet, $file->integer('system', 1, 99), $rows);

@@ -13,7 +13,8 @@ final class InMarkdown
     private const LEAD = <<<'TEXT'
         # What the sheets see to
 
-        Made by `./berm coverage` from the demo's sheets of the second edition and the lists of steps in `demo/coverage/`; a test holds it current.
+        Made by `./berm coverage` from the demo's sheets of the second edition and the lists of steps in `demo/coverage/`; a test holds it
+        current.
         For every kind of accessory that the trade has, each step of the work in its order, and how the sheet sees to it:
 
         - **computed**: worked out from the sheet, the cables and the connector, and proved over the sheet's whole range;
@@ -21,7 +22,8 @@ final class InMarkdown
         - **asked**: somebody looks, and says yes or no;
         - **said**: a sentence, with the reason why no more.
 
-        A look that follows a look is answered with it by one touch; a reading never is. Touches are counted from the first stage to the last.
+        A look that follows a look is answered with it by one touch; a reading never is. Touches are counted from the first stage to the
+        last.
 
         TEXT;
 
@@ -41,7 +43,8 @@ final class InMarkdown
         foreach ($all as $one) {
             $counts = [\count($one->rows), \count($one->numbered()), \count($one->known()), \count($one->onlySaid())];
             $sums = array_map(static fn (int $sum, int $count): int => $sum + $count, $sums, $counts);
-            $lines[] = "| $one->system | {$one->sheet->name} (`{$one->sheet->revision->id}`) | ".self::cells($counts)." | {$one->touches()} |";
+            $name = "{$one->sheet->name} (`{$one->sheet->revision->id}`)";
+            $lines[] = "| $one->system | $name | ".self::cells($counts)." | {$one->touches()} |";
         }
         $lines[] = '| | all | '.self::cells($sums).' | |';
 
@@ -67,7 +70,9 @@ final class InMarkdown
     private static function row(Row $row): string
     {
         $parts = array_map(
-            static fn (Part $part): string => self::plain($part->words).('' === $part->reason ? '' : ' *'.self::plain($part->reason).'*'), $row->parts,
+            static fn (Part $part): string => self::plain($part->words)
+                .('' === $part->reason ? '' : ' *'.self::plain($part->reason).'*'),
+            $row->parts,
         );
 
         return "| $row->number".($row->isNumbered ? ' #' : '')." | {$row->means()->value} | ".implode(' · ', array_unique($parts))." |\n";
@@ -79,7 +84,8 @@ final class InMarkdown
         foreach (Mistake::cases() as $mistake) {
             if ($mistake->isPossibleOn($sheet)) {
                 $caught = array_unique(array_map(self::plain(...), Caught::of($mistake, $sheet)));
-                $lines .= '| '.$mistake->words().' | '.([] === $caught ? '**nothing**' : implode(' · ', \array_slice($caught, 0, 5)))." |\n";
+                $by = [] === $caught ? '**nothing**' : implode(' · ', \array_slice($caught, 0, 5));
+                $lines .= '| '.$mistake->words()." | $by |\n";
             }
         }
 

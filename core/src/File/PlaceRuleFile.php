@@ -106,7 +106,9 @@ final class PlaceRuleFile
             ...array_filter(['from' => $rule->from?->text, 'to' => $rule->to?->text], static fn (?string $text): bool => null !== $text),
             ...(Side::EachEnd === $rule->side ? [] : ['side' => $rule->side->value]),
             ...array_filter(['min' => $rule->min?->text, 'max' => $rule->max?->text], static fn (?string $text): bool => null !== $text),
-            ...([] === $rule->classes ? [] : ['classes' => array_map(static fn (ElectricalClass $class): string => $class->value, $rule->classes)]),
+            ...([] === $rule->classes ? [] : [
+                'classes' => array_map(static fn (ElectricalClass $class): string => $class->value, $rule->classes),
+            ]),
             ...(null === $rule->when ? [] : ['when' => $rule->when->text]),
             'reason' => $rule->reason,
             ...self::catches($rule->catches),

@@ -112,7 +112,9 @@ enum Mistake: string
             self::LeakyJacket => $isJoint,
             self::SharpPoint => [] !== array_filter($sheet->items, static fn (Item $item): bool => ElectricalClass::Metal === $item->class),
             self::WrongMesh => \count(self::screens($sheet)) > 1,
-            self::BraidBlock => [] !== array_filter($sheet->stock, static fn (Stock $one): bool => null !== $one->size(Property::MoistureBlock)),
+            self::BraidBlock => [] !== array_filter(
+                $sheet->stock, static fn (Stock $one): bool => null !== $one->size(Property::MoistureBlock),
+            ),
             self::FingerLap => $has(StockKind::Breakout),
             self::EarthsTouch => !$isJoint && self::hasThreeCores($sheet) && [] !== array_filter(
                 $sheet->takes, static fn (Takes $takes): bool => $takes->mayHave(Cut::Armour),

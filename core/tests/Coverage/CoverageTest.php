@@ -80,10 +80,14 @@ final class CoverageTest extends TestCase
     public function everyMistakeThatCanBeMadeIsShownInTime(): void
     {
         foreach (self::all() as $one) {
-            self::assertSame([], array_map(static fn (Mistake $mistake): string => $mistake->words(), Caught::missing($one->sheet)), $one->sheet->name);
+            $missing = array_map(static fn (Mistake $mistake): string => $mistake->words(), Caught::missing($one->sheet));
+            self::assertSame([], $missing, $one->sheet->name);
         }
-        $caught = static fn (Mistake $mistake): bool => [] !== array_filter(self::all(), static fn (Coverage $one): bool => $mistake->isPossibleOn($one->sheet));
-        self::assertSame([], array_values(array_filter(Mistake::cases(), static fn (Mistake $one): bool => !$caught($one))), 'each can be made somewhere');
+        $isPossible = static fn (Mistake $mistake): bool => [] !== array_filter(
+            self::all(), static fn (Coverage $one): bool => $mistake->isPossibleOn($one->sheet),
+        );
+        $never = array_filter(Mistake::cases(), static fn (Mistake $one): bool => !$isPossible($one));
+        self::assertSame([], array_values($never), 'each can be made somewhere');
     }
 
     /** A check that shows nothing must not hide that nothing does. */
@@ -99,7 +103,9 @@ final class CoverageTest extends TestCase
     #[Test]
     public function onlyWhatCanGoWrongWithAKitIsHeldAgainstIt(): void
     {
-        $possible = static fn (string $kit): array => array_filter(Mistake::cases(), static fn (Mistake $one): bool => $one->isPossibleOn(Demo::kit($kit)));
+        $possible = static fn (string $kit): array => array_filter(
+            Mistake::cases(), static fn (Mistake $one): bool => $one->isPossibleOn(Demo::kit($kit)),
+        );
         self::assertContains(Mistake::Scorch, $possible('quillon-core-17'));
         self::assertNotContains(Mistake::Scorch, $possible('harrow-sock-28'), 'no flame');
         self::assertContains(Mistake::HoldoutTwisted, $possible('harrow-sock-28'));
@@ -141,7 +147,8 @@ final class CoverageTest extends TestCase
     public function thePageInDocsIsCurrent(): void
     {
         self::assertSame(
-            InMarkdown::of(self::all()), file_get_contents(__DIR__.'/../../../docs/coverage.md'), 'make it again: ./berm coverage > docs/coverage.md',
+            InMarkdown::of(self::all()), file_get_contents(__DIR__.'/../../../docs/coverage.md'),
+            'make it again: ./berm coverage > docs/coverage.md',
         );
     }
 

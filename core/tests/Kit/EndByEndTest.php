@@ -21,7 +21,7 @@ use Berm\Core\Tests\Demo;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
-/** A condition looks at both cables: what joins a screen goes onto the ends that have such a screen, each by its own kind. Common practice. */
+/** A condition looks at both cables: what joins a screen goes onto the ends that have such a screen, each by its own. Common practice. */
 final class EndByEndTest extends TestCase
 {
     #[Test]
@@ -41,7 +41,8 @@ final class EndByEndTest extends TestCase
     public function aChoiceOfAnEndIsThatEnd(): void
     {
         foreach (['A' => Side::EndA, 'B' => Side::EndB] as $end => $side) {
-            self::assertSame($side, (self::items(self::unlike(MetallicScreen::ConcentricNeutral, MetallicScreen::FlatStrap, $end))['braid'] ?? null)?->side);
+            $items = self::items(self::unlike(MetallicScreen::ConcentricNeutral, MetallicScreen::FlatStrap, $end));
+            self::assertSame($side, ($items['braid'] ?? null)?->side);
         }
         self::assertArrayNotHasKey('braid', self::items(self::unlike(MetallicScreen::ConcentricNeutral, MetallicScreen::FlatStrap)));
     }
@@ -91,7 +92,8 @@ final class EndByEndTest extends TestCase
         self::assertTrue($sheet->cutsAfterConnector(Cut::Oversheath, End::B));
         self::assertFalse($sheet->cutsAfterConnector(Cut::Armour, End::B));
 
-        $order = array_map(static fn (Task $task): ?Cut => $task->mark?->place->cut, Built::toTheEnd(Demo::corner('osterwick-resin-12'))->plan?->progress?->tasks() ?? []);
+        $tasks = Built::toTheEnd(Demo::corner('osterwick-resin-12'))->plan?->progress?->tasks() ?? [];
+        $order = array_map(static fn (Task $task): ?Cut => $task->mark?->place->cut, $tasks);
         $first = static fn (Cut $cut): int => (int) array_search($cut, $order, true);
         self::assertLessThan($first(Cut::Oversheath), $first(Cut::Armour));
     }
@@ -101,7 +103,9 @@ final class EndByEndTest extends TestCase
     {
         $stages = Plan::of(Demo::corner('quillon-armour-12'), BuildState::nothingDone())->progress->stages ?? [];
         $stress = array_values(array_filter($stages, static fn (StageProgress $one): bool => 'stress' === $one->stage->key))[0];
-        $kinds = array_map(static fn (array $tasks): string => \count($tasks).' '.($tasks[0]->check->key ?? $tasks[0]->kind->value), $stress->touches());
+        $kinds = array_map(
+            static fn (array $tasks): string => \count($tasks).' '.($tasks[0]->check->key ?? $tasks[0]->kind->value), $stress->touches(),
+        );
         self::assertSame([...array_fill(0, 6, '1 edge'), ...array_fill(0, 6, '1 short'), '6 even', '1 finish'], $kinds);
     }
 
@@ -125,7 +129,10 @@ final class EndByEndTest extends TestCase
         [$job, $other] = [$of($a), $of($b)];
         $cables = [...array_intersect_key($job->cables, ['A' => true]), ...array_intersect_key($other->cables, ['B' => true])];
 
-        return new Job('unlike', $job->function, $job->unit, $cables, $job->sheet, $job->size, $job->connector, $job->site, ['outside_earth' => $earth]);
+        return new Job(
+            'unlike', $job->function, $job->unit, $cables, $job->sheet, $job->size, $job->connector, $job->site,
+            ['outside_earth' => $earth],
+        );
     }
 
     private static function screen(Job $job, End $end): ?MetallicScreen

@@ -60,7 +60,8 @@ final class WrongReadingsTest extends TestCase
                 ++$caught;
                 continue;
             }
-            self::assertEveryLapHolds($plan->section ?? self::fail('it cannot be planned any more, and nothing is said'), "$sheet, entry $at");
+            $section = $plan->section ?? self::fail('it cannot be planned any more, and nothing is said');
+            self::assertEveryLapHolds($section, "$sheet, entry $at");
             ++$harmless;
         }
         self::assertGreaterThan(0, $caught);
