@@ -98,6 +98,9 @@ final class SecondEditionFaultsTest extends TestCase
             ['sizes.0.stock.stress-tube.outside' => '51 mm'],
             'insulating tube would not pass over the stress tube, parked: 1 mm too narrow',
         ];
+        yield 'an item that ends before it begins' => [
+            ['items.9.to' => 'cut_oversheath + 5 mm'], 'Sealing mastic: from its beginning to its end it would be -16 mm long.',
+        ];
         yield 'a rule that does not hold' => [['items.10.hand' => '200 mm'], 'the rejacketing tube covers'];
     }
 
