@@ -13,6 +13,7 @@ use App\UseCase\CheckedKind;
 use App\UseCase\CreateJob;
 use App\UseCase\Crews;
 use App\UseCase\EntryIds;
+use App\UseCase\EntryRefused;
 use App\UseCase\OpenBox;
 use App\UseCase\PlanDraft;
 use App\UseCase\PlanDraftFile;
@@ -23,7 +24,6 @@ use App\UseCase\TakeTool;
 use App\UseCase\Tools;
 use App\UseCase\Who;
 use App\UseCase\WriteEntry;
-use Berm\Core\Build\Event;
 use Berm\Core\Build\Writer;
 use Berm\Core\Cable\Standard\Library;
 use Berm\Core\File\ConnectorFile;
@@ -137,7 +137,13 @@ final class LoadDemo extends Command
         foreach ($file->texts('tools', 40) as $tool) {
             ($this->takeTool)($tool, $id, $jointer);
         }
-        array_walk($events, fn (Event $event) => ($this->writeEntry)($id, $this->ids->next(), $event, $jointer));
+        foreach ($events as $i => $event) {
+            try {
+                ($this->writeEntry)($id, $this->ids->next(), $event, $jointer);
+            } catch (EntryRefused $refused) {
+                throw new \RuntimeException("The demo's {$file->text('name')}, log[$i]: {$refused->getMessage()}", 0, $refused);
+            }
+        }
 
         return true;
     }

@@ -47,7 +47,7 @@ export function RuleList({ section, rules, chosen, onChoose }: Props) {
               onClick={() => onChoose(rule)}
               className="grid min-h-12 w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 px-1 text-left tabular-nums hover:bg-soft aria-pressed:bg-soft desk:min-h-8 desk:grid-cols-[minmax(0,1fr)_repeat(4,3.2rem)_9rem_9.5rem]"
             >
-              <span className={`min-w-0 desk:truncate ${rule === chosen ? 'font-semibold' : ''}`}>
+              <span className={`min-w-0 leading-snug desk:py-1 ${rule === chosen ? 'font-semibold' : ''}`}>
                 {nameOfRule(rule, section, unit)}
               </span>
               <span className="contents max-desk:hidden">
