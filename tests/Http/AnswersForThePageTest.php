@@ -35,7 +35,7 @@ final class AnswersForThePageTest extends ApiTestCase
             yield "session of $user" => ["session-$user", '/api/session', $user];
         }
         foreach ([
-            'jobs' => '/api/jobs?page=1&perPage=20',
+            'jobs' => '/api/jobs?page=1&perPage=50',
             'job-finished' => '/api/jobs/'.self::FINISHED,
             'job-half-cut' => '/api/jobs/'.self::HALF_CUT,
             'job-in-inches' => '/api/jobs/'.self::INCHES,
