@@ -26,7 +26,7 @@ final readonly class TryKitDraft
             throw BadDocument::because(
                 'job',
                 \sprintf(
-                    'is a %s; this sheet is for a %s: choose another job.', $stored->function->value, $sheet->application->function->value,
+                    'is a %s; this sheet is for a %s: choose another job.', $stored->function->label(), $sheet->application->function->label(),
                 ),
             );
         }

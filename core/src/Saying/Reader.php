@@ -19,6 +19,7 @@ final readonly class Reader
         'insulation screen' => 'insulation shield',
         'conductor screen' => 'conductor shield',
         'metallic screen' => 'metallic shield',
+        'separable connector' => 'separable elbow',
         'oversheath' => 'jacket',
         'armour' => 'armor',
         'bedding' => 'inner jacket',

@@ -6,6 +6,7 @@ const NORTH_AMERICAN: Record<string, string> = {
   'insulation screen': 'insulation shield',
   'conductor screen': 'conductor shield',
   'metallic screen': 'metallic shield',
+  'separable connector': 'separable elbow',
   oversheath: 'jacket',
   armour: 'armor',
   bedding: 'inner jacket',
@@ -17,6 +18,9 @@ export function word(term: string, unit: Unit): string {
   const own = unit === 'in' ? (NORTH_AMERICAN[lower] ?? lower) : lower
   return lower === term ? own : capital(own)
 }
+
+/** What is built, as its open file names it, in the reader's own vocabulary. */
+export const accessory = (named: string, unit: Unit): string => word(named.replace('-', ' '), unit)
 
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 

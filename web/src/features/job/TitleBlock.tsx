@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 import type { Job } from '../../api/types'
 import { useUnit } from '../../ui/UnitContext'
-import { word } from '../../domain/words'
+import { accessory } from '../../domain/words'
 import { GivenTo } from './Crew'
 import { SavedState } from '../../views/SavedState'
 
@@ -11,7 +11,7 @@ export function TitleBlock({ job }: { job: Job }) {
   const cable = (end: 'A' | 'B') => job.ends.find((one) => one.end === end)?.cable
   return (
     <footer className="grid grid-cols-2 border-t-2 border-ink text-label max-desk:hidden desk:grid-flow-col desk:grid-cols-none print:hidden">
-      <Cell label={word(job.function, unit)}>{job.name}</Cell>
+      <Cell label={accessory(job.function, unit)}>{job.name}</Cell>
       <Cell label={job.function === 'joint' ? 'cable A' : 'cable'}>{cable('A')?.designation ?? 'not chosen'}</Cell>
       {job.function === 'joint' && <Cell label="cable B">{cable('B')?.designation ?? 'not chosen'}</Cell>}
       <Cell label="kit">{job.kit ? `${job.kit.name}, size ${job.kit.size} · revision ${job.kit.revision}` : 'not chosen'}</Cell>

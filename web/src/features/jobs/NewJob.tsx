@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router'
 import { newJobId, useCreateJob } from '../../api/jobs'
 import type { AccessoryFunction } from '../../api/types'
 import type { Unit } from '../../domain/length'
+import { accessory, capital } from '../../domain/words'
 import { useTyped } from '../../engine/typed'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
@@ -53,9 +54,9 @@ export function NewJob({ open, onClose }: { open: boolean; onClose: () => void }
             value={what}
             onChange={setWhat}
             options={[
-              { value: 'joint', label: unit === 'in' ? 'Splice' : 'Joint' },
+              { value: 'joint', label: capital(accessory('joint', unit)) },
               { value: 'termination', label: 'Termination' },
-              { value: 'separable-connector', label: 'Elbow' },
+              { value: 'separable-connector', label: capital(accessory('separable-connector', unit)) },
             ]}
           />
           <Toggle

@@ -3,7 +3,7 @@ import { jobQueries } from '../../api/jobs'
 import { useChangePlan, useDraft } from '../../api/plan'
 import { useMay } from '../../api/session'
 import type { Choice, Draft } from '../../api/types'
-import { word } from '../../domain/words'
+import { accessory } from '../../domain/words'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import { ChoiceList } from '../../views/ChoiceList'
@@ -49,9 +49,7 @@ export function Kit() {
         )}
         {choices.isPending && <p role="status">Holding every kit size against the cables</p>}
         {choices.error && <p role="alert">{choices.error.message}</p>}
-        {choices.data?.pages[0]?.total === 0 && (
-          <p>There is no kit sheet for a {word(job.function.replace('-', ' '), unit)} yet.</p>
-        )}
+        {choices.data?.pages[0]?.total === 0 && <p>There is no kit sheet for a {accessory(job.function, unit)} yet.</p>}
         {newer && job.kit && (
           <Note tone="unproved" title={`Revision ${newer.revision} of this kit’s sheet is out.`}>
             This job keeps revision {job.kit.revision}, which it was planned with, until the kit is chosen again.

@@ -4,7 +4,7 @@ import { Link, useLocation, useNavigate, useParams } from 'react-router'
 import { kitQueries, sheetFile, sheetPath, useReturnDraft, useSaveDraft } from '../../api/kits'
 import { useMay } from '../../api/session'
 import type { KitDraftSummary, KitSheet } from '../../api/types'
-import { word } from '../../domain/words'
+import { accessory } from '../../domain/words'
 import { Button } from '../../ui/Button'
 import { classes } from '../../ui/classes'
 import { Note } from '../../ui/Note'
@@ -97,8 +97,7 @@ function KitList({ kits, chosen }: { kits: KitSheet[]; chosen: KitSheet | undefi
           >
             <span className="font-semibold">{sheet.name}</span>
             <span className="text-label text-mute">
-              {sheet.maker} · {sheet.technology.replace('-', ' ')} {word(sheet.function.replace('-', ' '), unit)} · revision{' '}
-              {sheet.revision}
+              {sheet.maker} · {sheet.technology.replace('-', ' ')} {accessory(sheet.function, unit)} · revision {sheet.revision}
             </span>
           </Link>
         </li>

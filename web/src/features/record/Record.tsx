@@ -7,7 +7,7 @@ import { peopleQueries } from '../../api/people'
 import { useMay } from '../../api/session'
 import type { Job, LogEntry } from '../../api/types'
 import { say } from '../../domain/sentence'
-import { word } from '../../domain/words'
+import { accessory } from '../../domain/words'
 import { Button } from '../../ui/Button'
 import { classes } from '../../ui/classes'
 import { Field } from '../../ui/Field'
@@ -30,7 +30,7 @@ export function Record() {
         <div>
           <PageHeading name={job.name} of="Record" />
           <p>
-            Record of a {word(job.function, unit)}. {say(job.completion.sentence, unit)}
+            Record of a {accessory(job.function, unit)}. {say(job.completion.sentence, unit)}
           </p>
         </div>
         <div className="no-print flex flex-wrap gap-3">
