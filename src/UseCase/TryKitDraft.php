@@ -26,7 +26,8 @@ final readonly class TryKitDraft
             throw BadDocument::because(
                 'job',
                 \sprintf(
-                    'is a %s; this sheet is for a %s: choose another job.', $stored->function->label(), $sheet->application->function->label(),
+                    'is a %s; this sheet is for a %s: choose another job.', $stored->function->label(),
+                    $sheet->application->function->label(),
                 ),
             );
         }

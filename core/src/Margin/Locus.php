@@ -208,6 +208,20 @@ final readonly class Locus
             : array_merge(...array_map(static fn (self $arm): array => $arm->causes(), $this->arms));
     }
 
+    /** @return list<self> it lies above a limit where each of these does: the arms of the smallest, or itself */
+    public function eachAbove(): array
+    {
+        return null === $this->pick || Pick::Largest === $this->pick
+            ? [$this]
+            : array_merge(...array_map(static fn (self $arm): array => $arm->eachAbove(), $this->arms));
+    }
+
+    /** @return list<self> it lies below a limit where each of these does: the arms of the largest, or itself */
+    public function eachBelow(): array
+    {
+        return array_map(static fn (self $arm): self => $arm->negated(), $this->negated()->eachAbove());
+    }
+
     public function isExact(): bool
     {
         return null === $this->pick && [] === $this->shares;

@@ -23,16 +23,11 @@ final class RuleWindow
     public static function of(Locus $length, array $rulings): ?Range
     {
         $least = $most = null;
-        $effects = $length->effects();
         foreach ($rulings as $ruling) {
-            $share = null === $ruling->length || !$ruling->isBinding ? null : self::share($effects, $ruling->length);
-            if (null === $ruling->length || null === $share) {
-                continue;
+            foreach ($ruling->isBinding ? self::limits($ruling, $length) : [] as [$limit, $isLeast]) {
+                $least = $isLeast ? max($least ?? $limit, $limit) : $least;
+                $most = $isLeast ? $most : min($most ?? $limit, $limit);
             }
-            $rest = $ruling->length->minus($length->times($share));
-            [$low, $high] = self::limits($ruling, $rest, $share);
-            $least = null === $low ? $least : max($least ?? $low, $low);
-            $most = null === $high ? $most : min($most ?? $high, $high);
         }
         [$min, $max] = [self::length($least), self::length($most)];
 
@@ -44,16 +39,35 @@ final class RuleWindow
         };
     }
 
-    /** @return array{float|null, float|null} in nanometres */
-    private static function limits(Ruling $ruling, Locus $rest, float $share): array
+    /**
+     * A lap is the least of several stretches, and each of them must be long enough.
+     *
+     * @return list<array{float, bool}> in nanometres, and whether the length must be at least so much
+     */
+    private static function limits(Ruling $ruling, Locus $length): array
     {
-        $isWithin = $ruling->rule->kind->isWithin();
-        $min = $isWithin ? $ruling->window->max?->negated() : $ruling->window->min;
         $max = $ruling->window->max;
-        $atLeast = null === $min ? null : ($min->nanometres - $rest->least()) / $share;
-        $atMost = null === $max ? null : ($max->nanometres - $rest->most()) / $share;
+        $min = $ruling->rule->kind->isWithin() ? $max?->negated() : $ruling->window->min;
+        $below = null === $max ? [] : array_map(
+            static fn (Locus $rule): ?array => self::limit($rule, $length, $max, false), $ruling->length?->eachBelow() ?? [],
+        );
+        $above = null === $min ? [] : array_map(
+            static fn (Locus $rule): ?array => self::limit($rule, $length, $min, true), $ruling->length?->eachAbove() ?? [],
+        );
 
-        return $share > 0 ? [$atLeast, $atMost] : [$atMost, $atLeast];
+        return array_values(array_filter([...$below, ...$above]));
+    }
+
+    /** @return array{float, bool}|null null where the rule does not lean on the length */
+    private static function limit(Locus $rule, Locus $length, Length $limit, bool $isLeast): ?array
+    {
+        $share = self::share($length->effects(), $rule);
+        if (null === $share) {
+            return null;
+        }
+        $rest = $rule->minus($length->times($share));
+
+        return [($limit->nanometres - ($isLeast ? $rest->least() : $rest->most())) / $share, $isLeast === ($share > 0)];
     }
 
     /**

@@ -106,6 +106,16 @@ final class TradeRelationsTest extends TestCase
         self::assertSame(['12 1/2 in', '13 1/2 in'], [self::said($alone?->min), self::said($alone?->max)]);
     }
 
+    /** A lap on a short connector is the lesser of two stretches that go opposite ways with the length: both must be enough. */
+    #[Test]
+    public function eachOfTheStretchesThatALapMayBeNarrowsTheWindow(): void
+    {
+        $apart = self::inches(14, 'screens');
+        $lap = Locus::smallest(self::exact(16)->minus(self::exact(1.5))->minus($apart), $apart->minus(self::exact(13.4375)));
+        $window = RuleWindow::of($apart, [self::ruling(RuleKind::Laps, $lap, 0.25, 1.0)]);
+        self::assertSame(['13 11/16 in', '14 1/4 in'], [self::said($window?->min), self::said($window?->max)]);
+    }
+
     /** What else moves the rule is taken off the window; what it shares with the length is not. */
     #[Test]
     public function theWindowHoldsWhateverElseHappens(): void
