@@ -74,9 +74,9 @@ final class JointInMillimetresTest extends TestCase
 
     private function chooseKitAndConnector(Page $page): void
     {
-        $page->press('Kit')->see('Straight joint, one core, 12 kV, size 2')->unfold('do not fit, and why')->pressFirst('Show more: 10 of')
-            ->pressFirst('Show more: 20 of')->pressFirst('Show more: 30 of')
-            ->pressFirst('Straight joint, one core, 12 kV, size 3')->see('does not fit')->see('too small')->assertAccessible();
+        $page->press('Kit')->see('Straight joint, one core, 12 kV, size 2')->unfold('do not fit, and why')
+            ->showMoreTo('Straight joint, one core, 12 kV, size 3')->pressFirst('Straight joint, one core, 12 kV, size 3')
+            ->see('does not fit')->see('too small')->assertAccessible();
         $page->pressFirst('Straight joint, one core, 12 kV, size 2')->see('to spare');
         $page->pressFirst('On to the connector')->pressFirst('Al crimp connector 95')->see('How it is fixed')->see('all sent')
             ->assertAccessible();

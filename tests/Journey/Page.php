@@ -96,6 +96,21 @@ final class Page
         return $this;
     }
 
+    /** Asks a long list for more until a button or link begins so; how long it is depends on what was released before. */
+    public function showMoreTo(string $beginning): self
+    {
+        $quoted = self::quoted($beginning);
+        for ($pages = 0; $pages < 30; ++$pages) {
+            $found = $this->element("//button[starts-with(normalize-space(.), $quoted) or starts-with(normalize-space(.), 'Show more: ')]");
+            if (str_starts_with(trim($found->getText()), $beginning)) {
+                break;
+            }
+            $found->click();
+        }
+
+        return $this;
+    }
+
     /** Opens what is folded away under words that hold these. */
     public function unfold(string $words): self
     {

@@ -32,13 +32,15 @@ final class SectionTest extends TestCase
         boxes.forEach(({ text, box }, i) => {
             const beside = box.left < room.left - 0.5 || box.right > room.right + 0.5;
             if (beside || box.top < room.top - 0.5 || box.bottom > room.bottom + 0.5) wrong.push(text + ' is cut off');
-            for (const other of boxes.slice(i + 1))
+            for (const other of boxes.slice(i + 1)) {
                 const across = box.left < other.box.right - 0.5 && other.box.left < box.right - 0.5;
                 const along = box.top < other.box.bottom - 2.5 && other.box.top < box.bottom - 2.5;
                 if (across && along) wrong.push(text + ' meets ' + other.text);
-            for (const line of lines)
+            }
+            for (const line of lines) {
                 const across = line.left > box.left + 0.5 && line.left < box.right - 0.5;
                 if (across && line.top < box.bottom - 4 && line.bottom > box.top + 4) wrong.push(text + ' is crossed by a leader');
+            }
         });
         done(JSON.stringify({ wrong, texts: boxes.length }));
         JS;
