@@ -135,7 +135,7 @@ fresh_application() { # fresh_application NAME
   "$root/tools/deploy.sh"
   "$root/tools/pg.sh" start
   trap '"$root/tools/serve.sh" stop; "$root/tools/pg.sh" stop' EXIT
-  PGOPTIONS='-c client_min_messages=warning' "$root/tools/pg.sh" psql owner -qc 'drop schema public cascade; create schema public'
+  PGOPTIONS='-c client_min_messages=warning' "$root/tools/pg.sh" psql owner -qc 'drop schema public cascade; create schema public; drop schema if exists before cascade'
   rm -f "$state/demo-loaded"
   make_tables
   load_demo
