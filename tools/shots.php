@@ -20,7 +20,6 @@ $views = [
     ['connector', $job(2).'/connector', 'do not fit, and why'],
     ['mark-out', $job(2).'/mark-out', 'thread on in this order'],
     ['section', $job(11).'/section', 'to spare'],
-    ['section-three-cores', $job(17).'/section', 'to spare'],
     ['build', $job(2).'/build', 'window'],
     ['stages', $job(7).'/build', 'Stress tubes, one a side'],
     ['record', $job(1).'/record', 'Record of a joint'],
