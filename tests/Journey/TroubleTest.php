@@ -31,6 +31,21 @@ final class TroubleTest extends TestCase
         }
     }
 
+    /** All pages are in the browser soon after the first one: a trench without a signal opens those that were never opened. */
+    #[Test]
+    public function aPageThatWasNeverOpenedOpensWithoutASignal(): void
+    {
+        $page = Page::open(390, 844);
+        try {
+            $page->signIn('jointer')->go(self::HALF_CUT.'/mark-out')->see('thread on in this order')->waitFor(
+                'every page fetched', 'return performance.getEntriesByType("resource").some((one) => one.name.includes("/Build-"))',
+            );
+            $page->offline(true)->press('Build')->see('steel rule ± 0.5 mm');
+        } finally {
+            $page->close();
+        }
+    }
+
     #[Test]
     public function aCableIsMeasuredWithOneThumb(): void
     {

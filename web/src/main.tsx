@@ -1,6 +1,8 @@
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { App } from './app/App'
+import { fetchPages } from './app/fetchPages'
+import { routes } from './app/routes'
 import './styles.css'
 
 const root = document.getElementById('root')
@@ -10,3 +12,6 @@ if (root)
       <App />
     </StrictMode>,
   )
+
+// When the first page has what it needs.
+window.addEventListener('load', () => void fetchPages(routes))
