@@ -113,9 +113,11 @@ final class LoadDemo extends Command
             $this->tools->add($tool);
         }
         // The list shows the newest on top: that is the first.
-        $id = static fn (string $text): string => 1 === preg_match('/"id": "([0-9a-f-]{36})"/', $text, $found) ? $found[1] : '';
-        $jobs = [...$this->files('jobs')];
-        usort($jobs, static fn (string $one, string $other): int => $id($other) <=> $id($one));
+        $jobs = [];
+        foreach ($this->files('jobs') as $text) {
+            $jobs[Fields::readText($text, static fn (Fields $file): string => $file->text('id'))] = $text;
+        }
+        krsort($jobs);
         foreach ($jobs as $text) {
             Fields::readText($text, $this->loadJob(...));
         }

@@ -35,7 +35,7 @@ final class Caught
         return match ($mistake) {
             Mistake::NotParked => [] === $parked ? [] : ['gate: the connector is not fitted before all is parked'],
             Mistake::StripLong => isset($sheet->rules[Cut::Insulation->value]) ? ['window of the cut of the insulation'] : [],
-            Mistake::SidesExchanged => ['room on both ends, worked out for what is parked'],
+            Mistake::SidesExchanged => [] === $parked ? [] : ['room on both ends, worked out for what is parked'],
             default => [],
         };
     }

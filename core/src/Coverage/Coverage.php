@@ -88,9 +88,8 @@ final readonly class Coverage
     {
         $seen = [];
         foreach ($corners as $corner) {
-            $branch = (string) strrchr($corner->words, ';');
-            if (!isset($seen[$branch])) {
-                $seen[$branch] = true;
+            if (!isset($seen[$corner->branch])) {
+                $seen[$corner->branch] = true;
                 yield $corner;
             }
         }

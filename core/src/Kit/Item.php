@@ -90,9 +90,8 @@ final readonly class Item
     {
         return new self(
             $this->key, $this->name, $this->nature, $this->class, $this->stock, $side, $this->isPerCore, $this->when, $this->placing,
-            $this->hand,
-            $this->winding, $this->size, $this->layer, $this->parkOn, $this->isNested, $this->partOf, $this->features, $this->rules,
-            $this->reason,
+            $this->hand, $this->winding, $this->size, $this->layer, $this->parkOn, $this->isNested, $this->partOf, $this->features,
+            $this->rules, $this->reason,
         );
     }
 

@@ -71,7 +71,7 @@ final readonly class Corners
             }
             $taking = array_filter($connectors, static fn (Connector $one): bool => self::takes($one, $cables));
             foreach ($isExtreme || $first ? $taking : \array_slice($taking, 0, 1) as $which => $connector) {
-                yield $this->corner($size, $cables, $connector, $site, $said, trim("$name; $which connector; $words", '; '));
+                yield $this->corner($size, $cables, $connector, $site, $said, trim("$name; $which connector", '; '), $words);
             }
             $first = false;
         }
@@ -91,7 +91,7 @@ final readonly class Corners
         foreach ($this->unlike($size, $screen, $armour) as $name => $cables) {
             foreach ($connectors as $which => $connector) {
                 if (self::takes($connector, $cables)) {
-                    yield $this->corner($size, $cables, $connector, $site, $said, "$name; $which connector; $words");
+                    yield $this->corner($size, $cables, $connector, $site, $said, "$name; $which connector", $words);
                     break;
                 }
             }
@@ -144,8 +144,9 @@ final readonly class Corners
      * @param list<Construction>           $cables
      * @param array<string, string|Length> $said
      */
-    private function corner(KitSize $size, array $cables, Connector $connector, Site $site, array $said, string $words): Corner
-    {
+    private function corner(
+        KitSize $size, array $cables, Connector $connector, Site $site, array $said, string $words, string $branch,
+    ): Corner {
         $ends = [];
         foreach ($this->sheet->application->function->ends() as $i => $end) {
             $ends[$end->value] = new CableEnd(
@@ -158,7 +159,7 @@ final readonly class Corners
             $site, $said,
         );
 
-        return new Corner($size->label, $words, $job);
+        return new Corner($size->label, $words, $branch, $job);
     }
 
     /** Every layer that can be measured, with the finest instrument that goes round it. */

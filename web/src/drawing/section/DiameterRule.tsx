@@ -1,7 +1,6 @@
 import { formatInchFraction, type Unit } from '../../domain/length'
+import { TEXT } from './measure'
 import type { Lane } from './plan'
-
-const TEXT = 14
 
 /** Diameters beside the drawing: the scale across is not that along. */
 export function DiameterRule({ lane, x, isLeft, unit }: { lane: Lane; x: number; isLeft: boolean; unit: Unit }) {

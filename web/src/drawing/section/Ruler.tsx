@@ -1,14 +1,26 @@
 import { formatInchFraction, type Unit } from '../../domain/length'
 import { rowsFor } from '../axis'
 import type { AxisMap } from './axisMap'
-import { measure } from './measure'
+import { measure, TEXT } from './measure'
 import type { Section } from './state'
 
 const HEIGHT = 22
 
 /** The tape beneath: figures from the middle of a joint, or from the end of a conductor; and where each cut lies. */
-export function Ruler({ section, map, y, left, right, unit }: {
-  section: Section; map: AxisMap; y: number; left: number; right: number; unit: Unit
+export function Ruler({
+  section,
+  map,
+  y,
+  left,
+  right,
+  unit,
+}: {
+  section: Section
+  map: AxisMap
+  y: number
+  left: number
+  right: number
+  unit: Unit
 }) {
   const ticks = ticksOf(map, unit)
   const seen = section.cuts.filter((cut) => cut.axisMm >= map.fromMm && cut.axisMm <= map.toMm)
@@ -20,7 +32,7 @@ export function Ruler({ section, map, y, left, right, unit }: {
   }))
   const rows = rowsFor(marks.map((one) => ({ x: one.x, width: measure(one.text) + 6 })))
   return (
-    <g fontSize={14}>
+    <g fontSize={TEXT}>
       <rect x={left} y={y} width={right - left} height={HEIGHT} fill="var(--color-tape)" stroke="var(--color-ink)" />
       {ticks.map((tick) => (
         <g key={tick.x}>
@@ -51,7 +63,7 @@ export function Ruler({ section, map, y, left, right, unit }: {
       )}
     </g>
   )
-} // prettier-ignore
+}
 
 /** Every ten millimetres or half inch, with figures as far apart as they need; none on a break. */
 function ticksOf(map: AxisMap, unit: Unit): { x: number; text: string | null }[] {

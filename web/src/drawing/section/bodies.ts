@@ -55,8 +55,14 @@ export function coresBody(items: Item[], map: AxisMap, across: Across): Body | n
   const [first, last] = [steps[0], steps.at(-1)]
   return first && last
     ? {
-        key: 'cores', name: 'three cores', of: 'cores', pattern: 'laid-up-cores', d: bodyPath(steps, across.axisY), fromX: first.fromX, toX: last.toX,
-      } // prettier-ignore
+        key: 'cores',
+        name: 'three cores',
+        of: 'cores',
+        pattern: 'laid-up-cores',
+        d: bodyPath(steps, across.axisY),
+        fromX: first.fromX,
+        toX: last.toX,
+      }
     : null
 }
 
@@ -82,15 +88,23 @@ export function connectorBody(one: Section['connector'], map: AxisMap, across: A
   return block('connector', one.name, 'connector', 'connector', [map.x(fromMm), map.x(toMm)], one.radiusMm, across)
 }
 
-// prettier-ignore
 function block(
-  key: string, name: string, of: Body['of'], pattern: string, [fromX, toX]: [number, number], radiusMm: number, across: Across,
+  key: string,
+  name: string,
+  of: Body['of'],
+  pattern: string,
+  [fromX, toX]: [number, number],
+  radiusMm: number,
+  across: Across,
 ): Body {
   const y = across.axisY - radiusMm * across.pxPerMm
   return { key, name, of, pattern, d: bodyPath([{ fromX, toX, y }], across.axisY), fromX, toX }
-} // prettier-ignore
+}
 
-/** Up at one end, along the outside with its slopes, down at the other. A slope lies on the lower side of its step: it clears the edge beneath. */
+/**
+ * Up at one end, along the outside with its slopes, down at the other. A slope lies on the lower side of its step: it clears the edge
+ * beneath.
+ */
 export function bodyPath(steps: Step[], axisY: number): string {
   const points: [number, number][] = []
   steps.forEach((step, i) => {

@@ -4,6 +4,8 @@ export type Flag = { key: string; text: string; fromX: number; toX: number }
 export type PlacedFlag = { key: string; text: string; x: number; row: number; width: number }
 export type Flags = { placed: PlacedFlag[]; rest: Flag[]; rows: number }
 
+/** From one row of names to the next. */
+export const ROW = 19
 /** Between two leaders. */
 const APART = 13
 /** From a leader to its text. */

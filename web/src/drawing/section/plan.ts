@@ -68,7 +68,13 @@ function largest(section: Section, is: Lane['is']): number {
 
 /** In the order in which they are drawn: the last that goes on first, and the conductor upon everything. */
 function bodiesOf(
-  section: Section, is: Lane['is'], items: Item[], layers: DrawnLayer[], hasConnector: boolean, map: AxisMap, across: Across,
+  section: Section,
+  is: Lane['is'],
+  items: Item[],
+  layers: DrawnLayer[],
+  hasConnector: boolean,
+  map: AxisMap,
+  across: Across,
 ): Body[] {
   const onIt = [...items].reverse().map((item) => itemBody(item, map, across))
   const cores = is === 'cable' ? [coresBody(items, map, across)] : []
@@ -77,4 +83,4 @@ function bodiesOf(
   const isConductor = (one: Body | null) => one?.pattern === 'conductor'
   const inOrder = [...onIt, ...cores, ...cable.filter((one) => !isConductor(one)), ...connector, ...cable.filter(isConductor)]
   return inOrder.filter((one): one is Body => one !== null)
-} // prettier-ignore
+}

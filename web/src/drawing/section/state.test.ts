@@ -5,28 +5,60 @@ import { drawingOf, rangeOf } from './plan'
 import { hasThreeCores, stateAfter, type Item, type Layer, type Section } from './state'
 
 const layer = (key: string, end: 'A' | 'B', fromMm: number, toMm: number, radiusMm: number, perCore = true): Layer => ({
-  key, name: key, end, fromMm, toMm, radiusMm, standing: 'planned', perCore,
-}) // prettier-ignore
+  key,
+  name: key,
+  end,
+  fromMm,
+  toMm,
+  radiusMm,
+  standing: 'planned',
+  perCore,
+})
 
 const item = (key: string, fromMm: number, toMm: number, more: Partial<Item> = {}): Item => ({
-  key, name: key, nature: 'tube', class: 'insulating', end: null, perCore: true, fromMm, toMm, stage: null, offStage: null, madeOf: '',
-  outline: [{ fromMm, toMm, insideMm: 10, outsideMm: 12 }], ...more,
-}) // prettier-ignore
+  key,
+  name: key,
+  nature: 'tube',
+  class: 'insulating',
+  end: null,
+  perCore: true,
+  fromMm,
+  toMm,
+  stage: null,
+  offStage: null,
+  madeOf: '',
+  outline: [{ fromMm, toMm, insideMm: 10, outsideMm: 12 }],
+  ...more,
+})
 
 const cut = (end: 'A' | 'B', name: string, axisMm: number, stage: number) => ({
-  end, cut: name, core: null, axisMm, standing: 'planned' as const, stage,
-}) // prettier-ignore
+  end,
+  cut: name,
+  core: null,
+  axisMm,
+  standing: 'planned' as const,
+  stage,
+})
 
 const SECTION: Section = {
   layers: [
-    layer('oversheath', 'A', -500, -300, 16), layer('insulation', 'A', -300, -50, 10), layer('conductor', 'A', -50, -2, 5),
-    layer('oversheath', 'B', 300, 500, 16), layer('insulation', 'B', 50, 300, 10), layer('conductor', 'B', 2, 50, 5),
+    layer('oversheath', 'A', -500, -300, 16),
+    layer('insulation', 'A', -300, -50, 10),
+    layer('conductor', 'A', -50, -2, 5),
+    layer('oversheath', 'B', 300, 500, 16),
+    layer('insulation', 'B', 50, 300, 10),
+    layer('conductor', 'B', 2, 50, 5),
   ],
   connector: { name: 'connector', fromMm: -45, toMm: 45, radiusMm: 8 },
   connectorStage: 2,
   items: [item('marker', -320, -310, { stage: 1, offStage: 3 }), item('tube', -200, 200, { stage: 3 })],
-  cuts: [cut('A', 'oversheath', -300, 0), cut('A', 'insulation', -50, 1), cut('B', 'oversheath', 300, 0), cut('B', 'insulation', 50, 1)],
-} // prettier-ignore
+  cuts: [
+    cut('A', 'oversheath', -300, 0),
+    cut('A', 'insulation', -50, 1),
+    cut('B', 'oversheath', 300, 0),
+    cut('B', 'insulation', 50, 1),
+  ],
+}
 
 describe('the state after a stage', () => {
   const state = (stage: number | null) => {
@@ -60,16 +92,24 @@ describe('bodies', () => {
     const map = axisMap([], [-100, 100], [0, 400], [-10, 10])
     const body = itemBody(SECTION.items[1] as Item, map, { axisY: 100, pxPerMm: 5 })
     expect(body?.d).toBe('M0 100L0 40L400 40L400 100Z')
-    expect(itemBody(item('film', 0, 10, { outline: [{ fromMm: 0, toMm: 10, insideMm: 10, outsideMm: 10 }] }), map, { axisY: 100, pxPerMm: 5 })).toBeNull()
-  }) // prettier-ignore
+    expect(
+      itemBody(item('film', 0, 10, { outline: [{ fromMm: 0, toMm: 10, insideMm: 10, outsideMm: 10 }] }), map, {
+        axisY: 100,
+        pxPerMm: 5,
+      }),
+    ).toBeNull()
+  })
 })
 
 describe('lanes', () => {
   const three: Section = {
     ...SECTION,
     layers: SECTION.layers.map((one) => ({ ...one, perCore: one.key !== 'oversheath' })),
-    items: [item('sleeve', -350, 350, { perCore: false, outline: [{ fromMm: -350, toMm: 350, insideMm: 20, outsideMm: 22 }] }), item('tube', -200, 200)],
-  } // prettier-ignore
+    items: [
+      item('sleeve', -350, 350, { perCore: false, outline: [{ fromMm: -350, toMm: 350, insideMm: 20, outsideMm: 22 }] }),
+      item('tube', -200, 200),
+    ],
+  }
   const room = { left: 0, right: 1000, tops: [40, 60] as [number, number], height: 200, stage: null, range: null }
 
   it('are one where there is one core', () => {

@@ -1,7 +1,15 @@
 import type { Section } from './rules'
 
 /** The same facts as the drawing, for whoever does not see it. */
-export function FactTable({ section, name, mark }: { section: Section; name: (layer: string) => string; mark: (mm: number) => string }) {
+export function FactTable({
+  section,
+  name,
+  mark,
+}: {
+  section: Section
+  name: (layer: string) => string
+  mark: (mm: number) => string
+}) {
   const widest = (outline: Section['items'][number]['outline'], of: 'insideMm' | 'outsideMm') =>
     outline.length === 0 ? 0 : 2 * Math.max(...outline.map((one) => one[of]))
   return (
@@ -40,4 +48,4 @@ export function FactTable({ section, name, mark }: { section: Section; name: (la
       </tbody>
     </table>
   )
-} // prettier-ignore
+}

@@ -5,7 +5,8 @@ import { sayMark } from '../../domain/length'
 import { layerName } from '../../domain/words'
 import { rangeOf } from '../../drawing/section/plan'
 import { hasThreeCores } from '../../drawing/section/state'
-import { SectionDrawing, useDrawing, type Touched } from '../../drawing/section/SectionDrawing'
+import { SectionDrawing, type Touched } from '../../drawing/section/SectionDrawing'
+import { useDrawing } from '../../drawing/section/useDrawing'
 import type { Section } from './rules'
 import { useWidth } from '../../drawing/useWidth'
 import { Button } from '../../ui/Button'
@@ -106,7 +107,14 @@ function Whole({ job, section }: { job: Job; section: Section }) {
       <StageStrip job={job} section={section} stage={stage} onStage={setStage} />
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 p-4 desk:grid-cols-[25.5rem_minmax(0,1fr)] desk:p-6">
         {rule ? (
-          <Thinnest section={section} stage={null} rule={rule} bracket={bracket} isFirst={rule === rules[0]} width={isNarrow ? width - 32 : 400} />
+          <Thinnest
+            section={section}
+            stage={null}
+            rule={rule}
+            bracket={bracket}
+            isFirst={rule === rules[0]}
+            width={isNarrow ? width - 32 : 400}
+          />
         ) : (
           <p>No rule is held against this section.</p>
         )}
@@ -115,7 +123,7 @@ function Whole({ job, section }: { job: Job; section: Section }) {
       <FactTable section={section} name={(layer) => layerName(layer, unit)} mark={(mm) => sayMark(mm, unit)} />
     </div>
   )
-} // prettier-ignore
+}
 
 function stageText(job: Job, stage: number | null): string {
   const one = stage === null ? undefined : job.stages?.[stage]

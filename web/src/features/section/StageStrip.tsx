@@ -7,7 +7,17 @@ const WIDTH = 98
 const HEIGHT = 34
 
 /** The state after each stage at a touch, or with the arrow keys: small pictures by the same engine. */
-export function StageStrip({ job, section, stage, onStage }: { job: Job; section: Section; stage: number | null; onStage: (stage: number | null) => void }) {
+export function StageStrip({
+  job,
+  section,
+  stage,
+  onStage,
+}: {
+  job: Job
+  section: Section
+  stage: number | null
+  onStage: (stage: number | null) => void
+}) {
   const stages = job.stages ?? []
   const list = useRef<HTMLOListElement>(null)
   const now = stage ?? stages.length - 1
@@ -47,13 +57,22 @@ export function StageStrip({ job, section, stage, onStage }: { job: Job; section
       ))}
     </ol>
   )
-} // prettier-ignore
+}
 
 const FILLS: Record<string, string> = {
-  oversheath: 'var(--color-sheath)', insulation: 'var(--color-white)', conductor: 'var(--color-core)', connector: 'var(--color-metal)',
-  tube: 'var(--color-rubber)', crosses: 'var(--color-grading)', waves: 'var(--color-grading)', 'long-waves': 'var(--color-seal)',
-  net: 'var(--color-copper)', strokes: 'var(--color-copper)', 'metallic-screen': 'var(--color-copper)', armour: 'var(--color-metal)',
-} // prettier-ignore
+  oversheath: 'var(--color-sheath)',
+  insulation: 'var(--color-white)',
+  conductor: 'var(--color-core)',
+  connector: 'var(--color-metal)',
+  tube: 'var(--color-rubber)',
+  crosses: 'var(--color-grading)',
+  waves: 'var(--color-grading)',
+  'long-waves': 'var(--color-seal)',
+  net: 'var(--color-copper)',
+  strokes: 'var(--color-copper)',
+  'metallic-screen': 'var(--color-copper)',
+  armour: 'var(--color-metal)',
+}
 
 const Thumb = memo(function Thumb({ section, stage }: { section: Section; stage: number | null }) {
   const { lanes } = useMemo(

@@ -28,7 +28,11 @@ export function Thinnest({ section, stage, rule, bracket, isFirst, width }: Prop
         <MarginGauge rule={rule} perPx={scaleOf([rule])} width={220} />
       </p>
       <dl className="grid grid-cols-3 gap-2 tabular-nums">
-        {[['to spare', rule.marginMm], ['likely', rule.likelyMm], ['worst', rule.worstMm]].map(([name, mm]) => (
+        {[
+          ['to spare', rule.marginMm],
+          ['likely', rule.likelyMm],
+          ['worst', rule.worstMm],
+        ].map(([name, mm]) => (
           <div key={name} className="border-t border-line pt-1">
             <dt className="text-label text-mute">{name}</dt>
             <dd className="font-semibold">{spare(Number(mm), unit)}</dd>
@@ -53,7 +57,7 @@ export function Thinnest({ section, stage, rule, bracket, isFirst, width }: Prop
       {rule.causes.length > 0 && <Causes rule={rule} />}
     </section>
   )
-} // prettier-ignore
+}
 
 /** What can be lost, cut by who takes it. */
 function Causes({ rule }: { rule: Rule }) {
@@ -64,7 +68,11 @@ function Causes({ rule }: { rule: Rule }) {
       <h3 className="text-label text-mute">What can take of it</h3>
       <div className="flex h-3 w-full" aria-hidden>
         {rule.causes.map((one, i) => (
-          <span key={say(one.cause, unit)} className={`${PATTERNS[i] ?? 'bg-line'} border-r border-chalk`} style={{ width: `${(100 * one.takesMm) / all}%` }} />
+          <span
+            key={say(one.cause, unit)}
+            className={`${PATTERNS[i] ?? 'bg-line'} border-r border-chalk`}
+            style={{ width: `${(100 * one.takesMm) / all}%` }}
+          />
         ))}
       </div>
       <ul className="grid gap-0.5 text-label">
@@ -77,5 +85,5 @@ function Causes({ rule }: { rule: Rule }) {
         ))}
       </ul>
     </div>
-  ) // prettier-ignore
+  )
 }

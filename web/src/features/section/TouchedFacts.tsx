@@ -51,7 +51,11 @@ export function TouchedFacts({ found, onClose }: { found: Found; onClose: () => 
     ['wall', sayFine(found.outsideMm - found.insideMm, unit)],
   ]
   return (
-    <section aria-label="What was touched" role="status" className="flex flex-wrap items-baseline gap-x-5 gap-y-1 bg-soft px-4 py-2 desk:px-6">
+    <section
+      aria-label="What was touched"
+      role="status"
+      className="flex flex-wrap items-baseline gap-x-5 gap-y-1 bg-soft px-4 py-2 desk:px-6"
+    >
       <strong>{name}</strong>
       {found.madeOf !== '' && found.madeOf !== found.name && <span className="text-mute">of {found.madeOf}</span>}
       {facts.map(([label, value]) => (
@@ -66,4 +70,4 @@ export function TouchedFacts({ found, onClose }: { found: Found; onClose: () => 
       </button>
     </section>
   )
-} // prettier-ignore
+}

@@ -16,9 +16,19 @@ export const rulesOf = (section: Section): Rule[] =>
     .sort((one, other) => ORDER[one.proof] - ORDER[other.proof] || one.worstMm - other.worstMm)
 
 const VERBS: Partial<Record<Rule['rule'], string>> = {
-  laps: 'onto the', covers: 'over the', butts: 'against the', gap: 'from the', 'ends-short-of': 'short of the', 'centred-on': 'centred on the',
-  'clear-of': 'clear of the', passes: 'passes', grips: 'grips', wall: 'wall', build: 'thickness', interference: 'stretch',
-} // prettier-ignore
+  laps: 'onto the',
+  covers: 'over the',
+  butts: 'against the',
+  gap: 'from the',
+  'ends-short-of': 'short of the',
+  'centred-on': 'centred on the',
+  'clear-of': 'clear of the',
+  passes: 'passes',
+  grips: 'grips',
+  wall: 'wall',
+  build: 'thickness',
+  interference: 'stretch',
+}
 
 /** "Stress tube onto the insulation screen, end A". */
 export function nameOfRule(rule: Rule, section: Section, unit: Unit): string {
