@@ -24,6 +24,7 @@ use App\UseCase\TakeTool;
 use App\UseCase\Tools;
 use App\UseCase\Who;
 use App\UseCase\WriteEntry;
+use Berm\Core\Build\Event;
 use Berm\Core\Build\Writer;
 use Berm\Core\Cable\Standard\Library;
 use Berm\Core\File\ConnectorFile;
@@ -115,39 +116,48 @@ final class LoadDemo extends Command
         // The list shows the newest on top: that is the first.
         $jobs = [];
         foreach ($this->files('jobs') as $text) {
-            $jobs[Fields::readText($text, static fn (Fields $file): string => $file->text('id'))] = $text;
+            [$id, $load] = Fields::readText($text, $this->readJob(...));
+            $jobs[$id] = $load;
         }
         krsort($jobs);
-        foreach ($jobs as $text) {
-            Fields::readText($text, $this->loadJob(...));
-        }
+        array_walk($jobs, static fn (\Closure $load) => $load());
     }
 
-    private function loadJob(Fields $file): bool
+    /** @return array{string, \Closure(): void} its id, and what loads it */
+    private function readJob(Fields $file): array
     {
-        $id = $file->text('id');
+        [$id, $name] = [$file->text('id'), $file->text('name')];
         $function = $file->choice('function', AccessoryFunction::class);
         $draft = $file->object('plan', static fn (Fields $plan): PlanDraft => PlanDraftFile::read($plan, $function));
         $events = $file->list('log', LogFile::readEvent(...));
-        [$jointer] = $crew = self::crew();
-        ($this->createJob)($id, $file->text('name'), $function, LengthUnit::Millimetre, $jointer);
-        array_walk($crew, fn (Who $one) => $this->crews->add($id, $one));
-        ($this->changePlan)($id, 1, static fn (): PlanDraft => Fields::got($draft), self::BY);
-        if ($file->has('box')) {
-            ($this->openBox)($this->boxes[$file->text('box')], $id, [], $jointer->name);
-        }
-        foreach ($file->texts('tools', 40) as $tool) {
-            ($this->takeTool)($tool, $id, $jointer);
-        }
+        $box = $file->has('box') ? $file->text('box') : null;
+        $tools = $file->texts('tools', 40);
+
+        return [$id, function () use ($id, $name, $function, $draft, $events, $box, $tools): void {
+            [$jointer] = $crew = self::crew();
+            ($this->createJob)($id, $name, $function, LengthUnit::Millimetre, $jointer);
+            array_walk($crew, fn (Who $one) => $this->crews->add($id, $one));
+            ($this->changePlan)($id, 1, static fn (): PlanDraft => Fields::got($draft), self::BY);
+            if (null !== $box) {
+                ($this->openBox)($this->boxes[$box], $id, [], $jointer->name);
+            }
+            foreach ($tools as $tool) {
+                ($this->takeTool)($tool, $id, $jointer);
+            }
+            $this->write($id, $name, $events, $jointer);
+        }];
+    }
+
+    /** @param list<Event> $events */
+    private function write(string $id, string $name, array $events, Who $jointer): void
+    {
         foreach ($events as $i => $event) {
             try {
                 ($this->writeEntry)($id, $this->ids->next(), $event, $jointer);
             } catch (EntryRefused $refused) {
-                throw new \RuntimeException("The demo's {$file->text('name')}, log[$i]: {$refused->getMessage()}", 0, $refused);
+                throw new \RuntimeException("The demo's $name, log[$i]: {$refused->getMessage()}", 0, $refused);
             }
         }
-
-        return true;
     }
 
     /** @return array{Who, Who, Who} of people.json: who builds, who answers for it, and a second engineer */
