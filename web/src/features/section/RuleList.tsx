@@ -29,7 +29,7 @@ export function RuleList({ section, rules, chosen, onChoose }: Props) {
         <span className="text-lead font-semibold">{rules.length} rules</span>
         <span className="text-label text-mute">least to spare first, {unit}</span>
       </h2>
-      <div className="grid grid-cols-[minmax(0,1fr)_repeat(4,3.2rem)_9rem_9.5rem] gap-x-3 px-1 py-1 text-right text-label text-mute max-desk:hidden">
+      <div className="grid grid-cols-[minmax(0,1fr)_repeat(4,3.2rem)_9rem_7.5rem] gap-x-3 px-1 py-1 text-right text-label text-mute max-desk:hidden">
         <span />
         <span>asks</span>
         <span>nominal</span>
@@ -45,7 +45,7 @@ export function RuleList({ section, rules, chosen, onChoose }: Props) {
               type="button"
               aria-pressed={rule === chosen}
               onClick={() => onChoose(rule)}
-              className="grid min-h-12 w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 px-1 text-left tabular-nums hover:bg-soft aria-pressed:bg-soft desk:min-h-8 desk:grid-cols-[minmax(0,1fr)_repeat(4,3.2rem)_9rem_9.5rem]"
+              className="grid min-h-12 w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 px-1 text-left tabular-nums hover:bg-soft aria-pressed:bg-soft desk:min-h-8 desk:grid-cols-[minmax(0,1fr)_repeat(4,3.2rem)_9rem_7.5rem]"
             >
               <span className={`min-w-0 leading-snug desk:py-1 ${rule === chosen ? 'font-semibold' : ''}`}>
                 {nameOfRule(rule, section, unit)}
