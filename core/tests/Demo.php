@@ -42,6 +42,14 @@ final class Demo
         return Fields::readText(self::text("kits/$name"), KitSheetFile::read(...));
     }
 
+    /** @return array<mixed> its open file */
+    public static function kitJson(string $name): array
+    {
+        $json = json_decode(self::text("kits/$name"), true, 64, \JSON_THROW_ON_ERROR);
+
+        return \is_array($json) ? $json : [];
+    }
+
     /** @return list<Connector> */
     public static function connectors(): array
     {

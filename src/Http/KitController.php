@@ -4,21 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Http\Wire\JobJson;
 use App\Http\Wire\KitSheetJson;
 use App\Http\Wire\ProofJson;
+use App\Http\Wire\TriedDraftJson;
 use App\Http\Wire\UnreadableJson;
 use App\Security\Permission;
 use App\Security\Person;
 use App\Security\Role;
 use App\UseCase\DiscardKitDraft;
 use App\UseCase\DraftNotFound;
+use App\UseCase\HowFarWritten;
 use App\UseCase\KitDraft;
 use App\UseCase\KitDrafts;
 use App\UseCase\ProveKitDraft;
 use App\UseCase\ReleaseKitDraft;
 use App\UseCase\SaveKitDraft;
+use App\UseCase\SheetNotFound;
 use App\UseCase\Sheets;
+use App\UseCase\Skeletons;
 use App\UseCase\TryKitDraft;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\JobFile;
@@ -34,7 +37,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 /** Kit sheets: read as sentences, compared, written as drafts and released by a second person. */
 final readonly class KitController
 {
-    public function __construct(private Sheets $sheets, private KitDrafts $drafts)
+    public function __construct(private Sheets $sheets, private KitDrafts $drafts, private HowFarWritten $howFar)
     {
     }
 
@@ -66,6 +69,21 @@ final readonly class KitController
             KitSheetJson::change(...),
             Change::between($this->sheets->kit(Revision::of($id, $from)), $this->sheets->kit(Revision::of($id, $to))),
         )]);
+    }
+
+    /** What a new sheet can be begun from. */
+    #[Route('/api/kit-skeletons', methods: ['GET'])]
+    #[IsGranted(Permission::WriteSheet->value)]
+    public function skeletons(Skeletons $skeletons): JsonResponse
+    {
+        return new JsonResponse(['skeletons' => $skeletons->all()]);
+    }
+
+    #[Route('/api/kit-skeletons/{id}', methods: ['GET'])]
+    #[IsGranted(Permission::WriteSheet->value)]
+    public function skeleton(string $id, Skeletons $skeletons): JsonResponse
+    {
+        return new JsonResponse($skeletons->find($id) ?? throw SheetNotFound::skeleton($id));
     }
 
     #[Route('/api/kit-drafts/{id}', methods: ['GET'])]
@@ -109,7 +127,7 @@ final readonly class KitController
     #[IsGranted(Permission::Read->value)]
     public function tried(string $id, string $job, Request $request, TryKitDraft $tryDraft): JsonResponse
     {
-        return new JsonResponse(JobJson::of($tryDraft($id, $job, $request->query->getString('size'))));
+        return new JsonResponse(TriedDraftJson::of($tryDraft($id, $job, $request->query->getString('size'))));
     }
 
     #[Route('/api/kit-drafts/{id}/proof', methods: ['GET'])]
@@ -137,7 +155,9 @@ final readonly class KitController
     private function answer(KitDraft $draft): JsonResponse
     {
         return new JsonResponse(
-            KitSheetJson::draft($draft, $this->sheets->newestKit($draft->sheetId)), 200, ['ETag' => '"'.$draft->version.'"'],
+            KitSheetJson::draft(
+                $draft, ($this->howFar)($draft), $this->howFar->likeId($draft), $this->sheets->newestKit($draft->sheetId),
+            ), 200, ['ETag' => '"'.$draft->version.'"'],
         );
     }
 }

@@ -15,6 +15,7 @@ use App\UseCase\DraftConflict;
 use App\UseCase\DraftNotFound;
 use App\UseCase\EntryIdTaken;
 use App\UseCase\EntryRefused;
+use App\UseCase\HowFarWritten;
 use App\UseCase\IdTaken;
 use App\UseCase\JobNotFound;
 use App\UseCase\NotTheirs;
@@ -46,7 +47,7 @@ use Symfony\Component\Security\Core\Exception\AuthenticationException;
 /** Turns errors into problem documents (RFC 9457), each with a sentence that says what to do. */
 final readonly class ProblemListener
 {
-    public function __construct(private PlanJob $plan, private LoggerInterface $logger)
+    public function __construct(private PlanJob $plan, private HowFarWritten $howFar, private LoggerInterface $logger)
     {
     }
 
@@ -82,7 +83,9 @@ final readonly class ProblemListener
             $error instanceof EntryIdTaken, $error instanceof SheetExists, $error instanceof IdTaken, $error instanceof ChangedMeanwhile,
             $error instanceof BoxTaken => self::problem(409, 'taken', $error->getMessage()),
             $error instanceof DraftConflict => self::problem(
-                409, 'draft-conflict', $error->getMessage(), ['theirDraft' => KitSheetJson::draft($error->theirs, null)],
+                409, 'draft-conflict', $error->getMessage(), ['theirDraft' => KitSheetJson::draft(
+                    $error->theirs, ($this->howFar)($error->theirs), $this->howFar->likeId($error->theirs), null,
+                )],
             ),
             $error instanceof NotTheirs => self::problem(403, 'not-theirs', $error->getMessage()),
             $error instanceof AccountRefused => self::account($error),

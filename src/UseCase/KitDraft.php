@@ -7,7 +7,6 @@ namespace App\UseCase;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\Fields;
 use Berm\Core\File\KitSheetFile;
-use Berm\Core\Formula\Vocabulary;
 use Berm\Core\Kit\KitSheet;
 
 /** A kit sheet being written: its text as it stands, sound or not, until somebody else releases it. */
@@ -54,17 +53,11 @@ final readonly class KitDraft
         });
     }
 
-    /** What its formulas may use: read from the text as it stands, sound or not. */
-    public function vocabulary(): Vocabulary
+    /** @return array<mixed> what can be read of its text, sound or not */
+    public function document(): array
     {
-        $json = json_decode($this->text, true, 32);
-        $sizes = \is_array($json) && \is_array($json['sizes'] ?? null) ? $json['sizes'] : [];
-        $names = [];
-        foreach ($sizes as $size) {
-            $dimensions = \is_array($size) && \is_array($size['dimensions'] ?? null) ? $size['dimensions'] : [];
-            $names = [...$names, ...array_filter(array_keys($dimensions), \is_string(...))];
-        }
+        $json = json_decode($this->text, true, 64);
 
-        return Vocabulary::withDimensions(array_values(array_unique($names)))->forPlaces();
+        return \is_array($json) ? $json : [];
     }
 }

@@ -35,7 +35,13 @@ final readonly class PlanJob
      */
     public function triedWith(StoredJob $stored, KitSheet $sheet, KitSize $size): Plan
     {
-        return Plan::of($this->job($stored)->withKit($sheet, $size), BuildState::nothingDone());
+        return Plan::of($this->jobWith($stored, $sheet, $size), BuildState::nothingDone());
+    }
+
+    /** @throws SheetNotFound */
+    public function jobWith(StoredJob $stored, KitSheet $sheet, KitSize $size): Job
+    {
+        return $this->job($stored)->withKit($sheet, $size);
     }
 
     /** The job with everything it rests on, to be computed again anywhere. @throws SheetNotFound */

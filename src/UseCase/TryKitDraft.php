@@ -5,11 +5,21 @@ declare(strict_types=1);
 namespace App\UseCase;
 
 use Berm\Core\File\BadDocument;
+use Berm\Core\Fit\FitReport;
+use Berm\Core\Job\NamedValues;
+use Berm\Core\Job\Trial;
+use Berm\Core\Kit\KitSheet;
+use Berm\Core\Kit\KitSize;
+use Berm\Core\Writing\Name;
+use Berm\Core\Writing\Names;
 
 /** A draft tried on the cables and the connector of a job: nothing of it is kept. */
 final readonly class TryKitDraft
 {
-    public function __construct(private KitDrafts $drafts, private Jobs $jobs, private PlanJob $plan)
+    /** So many sizes are tried beside the one that is drawn. */
+    private const SIZES = 12;
+
+    public function __construct(private KitDrafts $drafts, private Jobs $jobs, private PlanJob $plan, private HowFarWritten $howFar)
     {
     }
 
@@ -18,9 +28,11 @@ final readonly class TryKitDraft
      * @throws JobNotFound
      * @throws BadDocument   when the draft has faults, or is not for such a job
      */
-    public function __invoke(string $sheetId, string $jobId, string $label): PlannedJob
+    public function __invoke(string $sheetId, string $jobId, string $label): TriedDraft
     {
-        $sheet = ($this->drafts->find($sheetId) ?? throw DraftNotFound::of($sheetId))->sheet();
+        $draft = $this->drafts->find($sheetId) ?? throw DraftNotFound::of($sheetId);
+        $written = ($this->howFar)($draft);
+        $sheet = $written->sheet ?? $this->howFar->drawn($draft);
         $stored = $this->jobs->get($jobId);
         if ($sheet->application->function !== $stored->function) {
             throw BadDocument::because(
@@ -31,10 +43,34 @@ final readonly class TryKitDraft
                 ),
             );
         }
-        $size = $sheet->sizes[$label] ?? throw BadDocument::because(
-            'size', \sprintf('is not a size of this sheet: it has %s.', implode(', ', array_keys($sheet->sizes))),
-        );
+        $plan = $this->plan->triedWith($stored, $sheet, self::size($sheet, $label, null === $written->sheet));
+        $names = array_map(static fn (Name $one): string => $one->name, Names::of($draft->document()));
 
-        return new PlannedJob($stored, $this->plan->triedWith($stored, $sheet, $size));
+        return new TriedDraft(
+            new PlannedJob($stored, $plan), null === $written->sheet, NamedValues::of($plan, $names), $this->sizes($stored, $sheet),
+        );
+    }
+
+    /** @param bool $isHalf a size that has no name yet is called by the sheet that stands in */
+    private static function size(KitSheet $sheet, string $label, bool $isHalf): KitSize
+    {
+        $first = $sheet->sizes[array_key_first($sheet->sizes)];
+
+        return $sheet->sizes[$label] ?? ($isHalf ? $first : throw BadDocument::because(
+            'size', \sprintf('is not a size of this sheet: it has %s.', implode(', ', array_keys($sheet->sizes))),
+        ));
+    }
+
+    /** @return array<string, FitReport> */
+    private function sizes(StoredJob $stored, KitSheet $sheet): array
+    {
+        return array_map(
+            function (KitSize $size) use ($stored, $sheet): FitReport {
+                $trial = Trial::of($this->plan->jobWith($stored, $sheet, $size));
+
+                return $trial->kit->outcome()->lets() ? $trial->together() : $trial->kit;
+            },
+            \array_slice($sheet->sizes, 0, self::SIZES, true),
+        );
     }
 }

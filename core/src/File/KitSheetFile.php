@@ -24,6 +24,7 @@ final class KitSheetFile
     public static function read(Fields $file): KitSheet
     {
         $revision = RevisionFile::read($file);
+        $file->optionalObject('begun', BegunFile::check(...));
         $name = $file->text('name', 120);
         $maker = $file->text('maker', 120);
         $application = KitApplicationFile::read($file);

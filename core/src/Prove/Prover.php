@@ -119,7 +119,10 @@ final class Prover
             ], static fn (string $part): bool => '' !== $part,
         ));
 
-        return new Shortfall(Fault::NotProved, $of, $ruling->reason(), $corner, 1, $ruling->margin->worst, $ruling->proof());
+        return new Shortfall(
+            Fault::NotProved, $of, $ruling->reason(), $corner, 1, $ruling->margin->worst, $ruling->proof(),
+            Part::ofRule($corner->job->sheet ?? throw new \LogicException('a corner has a sheet'), $ruling->place->item),
+        );
     }
 
     /** @return list<Shortfall> a perfect cut is never refused: the leaflet's own limits hold whatever the plan can come to */
@@ -139,7 +142,7 @@ final class Prover
                     'check' => Sentence::plain($task->check->ask), 'least' => $possible->range()->min ?? $possible->length->nominal,
                     'most' => $possible->length->mostLength(), 'limits' => $task->limits ?? Sentence::plain('nothing'),
                 ],
-            ), $corner, 1);
+            ), $corner, 1, part: Part::stage($task->stage->key));
         }
 
         return $faults;
@@ -155,7 +158,7 @@ final class Prover
                 $faults[] = new Shortfall(Fault::Backwards, $placed->item->key, Sentence::of(
                     '{item}: from its beginning to its end it would be {long} long. Look at its “from” and “to”.',
                     ['item' => Sentence::plain($placed->item->name), 'long' => $long->leastLength()],
-                ), $corner, 1, $long->leastLength());
+                ), $corner, 1, $long->leastLength(), null, Part::item($placed->item->key));
             }
         }
 
@@ -169,7 +172,9 @@ final class Prover
         foreach ($plan->materials as $requirement) {
             $shortage = $requirement->shortage();
             $faults = null === $shortage ? $faults : [
-                ...$faults, new Shortfall(Fault::BoxIsShort, $requirement->stock->key, $shortage, $corner, 1),
+                ...$faults, new Shortfall(
+                    Fault::BoxIsShort, $requirement->stock->key, $shortage, $corner, 1, part: Part::stock($requirement->stock->key),
+                ),
             ];
         }
 
@@ -207,14 +212,14 @@ final class Prover
             $faults = self::with($faults, self::unusedOne("dimension $name"));
         }
         foreach (array_diff_key($sheet->stock, $taken) as $key => $stock) {
-            $faults = self::with($faults, self::unusedOne("stock $key"));
+            $faults = self::with($faults, self::unusedOne("stock $key", Part::stock($key)));
         }
 
         return $faults;
     }
 
-    private static function unusedOne(string $what): Shortfall
+    private static function unusedOne(string $what, ?Part $part = null): Shortfall
     {
-        return new Shortfall(Fault::Unused, $what, Sentence::of('Nothing uses the {what}.', ['what' => $what]), null, 1);
+        return new Shortfall(Fault::Unused, $what, Sentence::of('Nothing uses the {what}.', ['what' => $what]), null, 1, part: $part);
     }
 }

@@ -23,6 +23,8 @@ final readonly class Shortfall
         /** Of a rule: what is left at the worst. */
         public ?Length $worst = null,
         public ?Proof $proof = null,
+        /** Where in the sheet; null of what is about the whole of it. */
+        public ?Part $part = null,
     ) {
     }
 
@@ -33,7 +35,7 @@ final readonly class Shortfall
         $worse = $isWorse ? $other : $this;
 
         return new self(
-            $worse->fault, $worse->of, $worse->reason, $worse->corner, $this->corners + $other->corners, $worse->worst, $worse->proof,
+            $worse->fault, $worse->of, $worse->reason, $worse->corner, $this->corners + $other->corners, $worse->worst, $worse->proof, $worse->part,
         );
     }
 }

@@ -6,16 +6,17 @@ namespace App\Http\Wire;
 
 use App\UseCase\KitDraft;
 use Berm\Core\Cable\End;
-use Berm\Core\File\BadDocument;
 use Berm\Core\File\Problem;
-use Berm\Core\Formula\Dimension;
-use Berm\Core\Formula\Vocabulary;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\Words\Change;
 use Berm\Core\Kit\Words\Rule;
 use Berm\Core\Kit\Words\SheetInWords;
 use Berm\Core\Saying\Sentence;
 use Berm\Core\Wire\SentenceJson;
+use Berm\Core\Writing\Name;
+use Berm\Core\Writing\Names;
+use Berm\Core\Writing\Question;
+use Berm\Core\Writing\WrittenSheet;
 
 final class KitSheetJson
 {
@@ -59,25 +60,42 @@ final class KitSheetJson
     }
 
     /** @return array<string, mixed> */
-    public static function draft(KitDraft $draft, ?KitSheet $released): array
+    public static function draft(KitDraft $draft, WrittenSheet $written, ?string $like, ?KitSheet $released): array
     {
-        try {
-            [$sheet, $problems] = [$draft->sheet(), []];
-        } catch (BadDocument $error) {
-            [$sheet, $problems] = [null, $error->problems];
-        }
+        $sheet = $written->sheet;
 
         return [
             ...self::draftSummary($draft),
             'text' => $draft->text,
             'sheet' => null === $sheet ? null : self::summary($sheet),
             'problems' => array_map(
-                static fn (Problem $problem): array => ['path' => $problem->path, 'message' => $problem->message], $problems,
+                static fn (Problem $problem): array => ['path' => $problem->path, 'message' => $problem->message], $written->faults,
             ),
+            'questions' => array_map(self::question(...), $written->questions),
+            'like' => $like,
             'rules' => null === $sheet ? [] : array_map(self::rule(...), SheetInWords::of($sheet)),
             'changes' => null === $sheet || null === $released ? [] : array_map(self::change(...), Change::between($released, $sheet)),
             'releasedRevision' => $released?->revision->number,
-            'names' => self::names($draft->vocabulary()),
+            'names' => array_map(self::name(...), Names::of($draft->document())),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function question(Question $question): array
+    {
+        $offer = $question->offer;
+
+        return [
+            'path' => $question->path, 'about' => SentenceJson::of($question->about), 'ask' => SentenceJson::of($question->ask),
+            'offer' => null === $offer ? null : ['entry' => (object) $offer->entry, 'at' => $offer->at, 'name' => $offer->name],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function name(Name $name): array
+    {
+        return [
+            'name' => $name->name, 'is' => $name->is->value, 'texts' => $name->texts, 'meaning' => SentenceJson::of($name->meaning),
         ];
     }
 
@@ -90,18 +108,5 @@ final class KitSheetJson
             'sentence' => SentenceJson::of($rule->sentence),
             'reason' => $rule->reason,
         ];
-    }
-
-    /** @return list<array<string, mixed>> the sheet's own first */
-    private static function names(Vocabulary $vocabulary): array
-    {
-        $given = Vocabulary::withDimensions([])->forPlaces()->names;
-        $names = [...array_diff_key($vocabulary->names, $given), ...$given];
-
-        return array_map(
-            static fn (string $name, Dimension $is): array => ['name' => $name, 'is' => $is->value, 'texts' => $vocabulary->textsOf($name)],
-            array_keys($names),
-            $names,
-        );
     }
 }

@@ -24,6 +24,7 @@ final class ProofJson
                 'reason' => SentenceJson::of($one->reason),
                 'corners' => $one->corners,
                 'corner' => $one->corner?->inWords(),
+                'part' => null === $one->part ? null : ['list' => $one->part->list, 'key' => $one->part->key],
             ], $report->shortfalls),
             'excepted' => array_map(static fn (Excepted $one): array => ['key' => $one->key, 'reason' => $one->reason], $report->excepted),
         ];

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Job;
+
+use Berm\Core\Assembly\Assembly;
+use Berm\Core\CoreError;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Section\Measuring;
+
+/** What the names of a sheet's formulas stand for on a job, end by end. */
+final class NamedValues
+{
+    /**
+     * @param list<string> $names
+     *
+     * @return array<string, array<string, Length|float|string>> by name and End value; without what has no value there
+     */
+    public static function of(Plan $plan, array $names): array
+    {
+        $job = $plan->job;
+        $cables = $job->allCables();
+        $connector = $job->turnedConnector();
+        if (null === $cables || null === $connector || null === $plan->section || null === $plan->sheet || null === $job->size) {
+            return [];
+        }
+        $assembly = Assembly::of($cables, $plan->sheet, $job->size, $connector, $job->site, $job->said);
+        $places = (new Measuring($assembly, $plan->build))->places($plan->section->core);
+        $known = [];
+        foreach ($cables as $cable) {
+            $values = $places->values($cable);
+            foreach ($names as $name) {
+                try {
+                    $known[$name][$cable->end->value] = $values->get($name);
+                } catch (CoreError) {
+                    // Such a cable has it not: a layer that is not there, an item of another branch.
+                }
+            }
+        }
+
+        return $known;
+    }
+}
