@@ -34,16 +34,18 @@ final readonly class HowFarWritten
     /**
      * As it can be drawn: where it says nothing yet, the figures of another of its kind stand in.
      *
+     * @param string $size of that other sheet, for sizes that are not written yet
+     *
      * @throws \Berm\Core\File\BadDocument where something is wrong with it
      */
-    public function drawn(KitDraft $draft): KitSheet
+    public function drawn(KitDraft $draft, string $size): KitSheet
     {
         $like = $this->like($draft);
         if (null === $like) {
             return $draft->sheet();
         }
 
-        return Fields::read(StandIns::in($draft->document(), $like), KitSheetFile::read(...));
+        return Fields::read(StandIns::in($draft->document(), StandIns::withSizeFirst($like, $size)), KitSheetFile::read(...));
     }
 
     /** @return array<mixed>|null */

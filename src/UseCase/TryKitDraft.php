@@ -32,8 +32,8 @@ final readonly class TryKitDraft
     {
         $draft = $this->drafts->find($sheetId) ?? throw DraftNotFound::of($sheetId);
         $written = ($this->howFar)($draft);
-        $sheet = $written->sheet ?? $this->howFar->drawn($draft);
         $stored = $this->jobs->get($jobId);
+        $sheet = $written->sheet ?? $this->howFar->drawn($draft, $stored->draft->kitSize);
         if ($sheet->application->function !== $stored->function) {
             throw BadDocument::because(
                 'job',

@@ -9,6 +9,7 @@ use Berm\Core\Cable\RatedVoltage;
 use Berm\Core\Conductor\ConductorMaterial;
 use Berm\Core\Conductor\ConductorShape;
 use Berm\Core\Conductor\SizeRange;
+use Berm\Core\Kit\Doubt;
 use Berm\Core\Kit\KitSize;
 use Berm\Core\Kit\SizeTakes;
 use Berm\Core\Kit\Stock;
@@ -33,6 +34,7 @@ final class KitSizeFile
         $connectorDiameter = $file->object('connectorDiameter', RangeFile::read(...));
         $connectorLength = $file->object('connectorLength', RangeFile::read(...));
         $dimensions = $file->lengths('dimensions');
+        $doubts = $isFirstEdition ? [] : self::doubts($file, $dimensions);
         $ofSize = $isFirstEdition ? FirstEdition::inSize($file, $stock) : self::stock($file, $stock);
 
         return new KitSize(
@@ -44,7 +46,29 @@ final class KitSizeFile
             Fields::got($connectorLength),
             $dimensions,
             $ofSize,
+            $doubts,
         );
+    }
+
+    /**
+     * @param array<string, Length> $dimensions
+     *
+     * @return list<Doubt>
+     */
+    private static function doubts(Fields $file, array $dimensions): array
+    {
+        return $file->list('contradicted', static function (Fields $one) use ($dimensions): Doubt {
+            $name = $one->text('dimension', 41);
+            if (!isset($dimensions[$name])) {
+                $one->problem('dimension', \sprintf('is no dimension of this size: use one of %s.', implode(', ', array_keys($dimensions))));
+            }
+            $other = $one->length('other');
+            if (isset($dimensions[$name]) && $dimensions[$name]->equals($other)) {
+                $one->problem('other', 'is the number that the size has: give the other one, or take this out.');
+            }
+
+            return new Doubt($name, $other, $one->text('reason', 400));
+        }, 20);
     }
 
     private static function takes(Fields $file): ?SizeTakes
@@ -87,7 +111,13 @@ final class KitSizeFile
      */
     public static function write(KitSize $size, array $stock): array
     {
-        return [...self::writeTaken($size), 'stock' => (object) self::writeStock($size, $stock)];
+        return [
+            ...self::writeTaken($size),
+            ...([] === $size->doubts ? [] : ['contradicted' => array_map(static fn (Doubt $doubt): array => [
+                'dimension' => $doubt->dimension, 'other' => $doubt->other->toText(), 'reason' => $doubt->reason,
+            ], $size->doubts)]),
+            'stock' => (object) self::writeStock($size, $stock),
+        ];
     }
 
     /** @return array<string, mixed> all but what it is made of */

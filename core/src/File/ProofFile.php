@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\File;
 
 use Berm\Core\Kit\Excepted;
+use Berm\Core\Prove\ProvedDoubt;
 use Berm\Core\Prove\Report;
 use Berm\Core\Prove\Shortfall;
 use Berm\Core\Quantity\LengthUnit;
@@ -22,18 +23,33 @@ final class ProofFile
             'proved' => $report->isProved(),
             'plans' => $report->plans,
             'corners' => $report->corners,
-            'shortfalls' => array_map(static fn (Shortfall $one): array => [
-                'fault' => $one->fault->value,
-                'of' => $one->of,
-                'corners' => $one->corners,
-                ...(null === $one->worst ? [] : ['worst' => $one->worst->toText(), 'proof' => $one->proof?->value]),
-                'reason' => $reader->say($one->reason),
-                ...(null === $one->corner ? [] : ['corner' => $one->corner->inWords()]),
-            ], $report->shortfalls),
+            'shortfalls' => self::shortfalls($report->shortfalls, $reader),
+            ...([] === $report->doubts ? [] : ['doubts' => array_map(static fn (ProvedDoubt $one): array => [
+                'size' => $one->size, 'dimension' => $one->doubt->dimension, 'taken' => $one->taken->toText(),
+                'other' => $one->doubt->other->toText(), 'reason' => $one->doubt->reason,
+                'shortfalls' => self::shortfalls($one->shortfalls, $reader),
+            ], $report->doubts)]),
             'excepted' => array_map(static fn (Excepted $one): array => [
                 'key' => $one->key, 'rule' => $one->kind?->value, 'reason' => $one->reason,
             ], $report->excepted),
         ];
+    }
+
+    /**
+     * @param list<Shortfall> $shortfalls
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function shortfalls(array $shortfalls, Reader $reader): array
+    {
+        return array_map(static fn (Shortfall $one): array => [
+            'fault' => $one->fault->value,
+            'of' => $one->of,
+            'corners' => $one->corners,
+            ...(null === $one->worst ? [] : ['worst' => $one->worst->toText(), 'proof' => $one->proof?->value]),
+            'reason' => $reader->say($one->reason),
+            ...(null === $one->corner ? [] : ['corner' => $one->corner->inWords()]),
+        ], $shortfalls);
     }
 
     /** @return array<string, array<string, mixed>> a job for each that fails in some corner, by the number of the shortfall */

@@ -120,6 +120,16 @@ final readonly class KitSheet
         );
     }
 
+    /** With one of its sizes otherwise. */
+    public function withSize(KitSize $size): self
+    {
+        return new self(
+            $this->revision, $this->name, $this->maker, $this->application, $this->takes, $this->shelf,
+            [...$this->sizes, $size->label => $size], $this->hasOverlappingSizes, $this->rules, $this->items, $this->stock,
+            $this->placeRules, $this->asked, $this->excepted, $this->stages, $this->edition, $this->leaning,
+        );
+    }
+
     /** @return array<string, ItemEdge> by the name that formulas have */
     public function edges(): array
     {

@@ -17,6 +17,7 @@ final readonly class KitSize
      * @param non-empty-array<string, SizeTakes> $takes      by End value; end A alone where both ends are alike
      * @param array<string, Length>              $dimensions named lengths for the sheet's formulas
      * @param array<string, Stock>               $stock      by key, each as this size has it
+     * @param list<Doubt>                        $doubts     where its leaflet contradicts itself
      */
     public function __construct(
         public string $label,
@@ -29,7 +30,27 @@ final readonly class KitSize
         public Range $connectorLength,
         public array $dimensions,
         public array $stock,
+        public array $doubts = [],
     ) {
+    }
+
+    /** With the other number of a leaflet that contradicts itself. */
+    public function withTheOther(Doubt $doubt): self
+    {
+        return new self(
+            $this->label, $this->voltage, $this->gtin, $this->takes, $this->connectorDiameter, $this->connectorLength,
+            [...$this->dimensions, $doubt->dimension => $doubt->other], $this->stock,
+        );
+    }
+
+    /** Takes exactly what another takes: the ranges of one of them are those of the other, forgotten. */
+    public function takesAllThat(self $other): bool
+    {
+        $taken = static fn (self $size): string => serialize(
+            [$size->voltage?->highestVolts, $size->takes, $size->connectorDiameter, $size->connectorLength],
+        );
+
+        return $taken($this) === $taken($other);
     }
 
     public function takes(End $end): SizeTakes

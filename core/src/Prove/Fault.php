@@ -19,6 +19,8 @@ enum Fault: string
     case NoRoom = 'no-room';
     /** No cable of the standards is taken by a size. */
     case NoCable = 'no-cable';
+    /** Two sizes take the very same. */
+    case SizesAlike = 'sizes-alike';
     /** A dimension or a piece of stock that nothing uses. */
     case Unused = 'unused';
 }

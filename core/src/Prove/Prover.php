@@ -21,6 +21,9 @@ final class Prover
     /** So many plans at most. */
     public const MOST = 2000;
 
+    /** And so many more for each other number of a leaflet that contradicts itself. */
+    private const OF_DOUBT = 120;
+
     /**
      * @param (\Closure(int, int): void)|null $progress is told how many of the corners are done
      */
@@ -34,7 +37,7 @@ final class Prover
         $all = array_merge(...array_values($bySize));
         // Where there are too many, every size keeps its share, spread over its branches.
         $step = (int) max(1, ceil(\count($all) / $most));
-        $faults = self::unused($sheet);
+        $faults = [...self::unused($sheet), ...self::alike($sheet)];
         foreach ($bySize as $label => $ofSize) {
             $faults = [] === $ofSize ? self::with($faults, new Shortfall(
                 Fault::NoCable, "size $label", Sentence::of(
@@ -54,10 +57,71 @@ final class Prover
                 }
             }
         }
+
+        return new Report($plans, \count($all), self::worstFirst($faults), $sheet->excepted, self::doubts($sheet, $faults));
+    }
+
+    /**
+     * @param array<string, Shortfall> $faults
+     *
+     * @return list<Shortfall>
+     */
+    private static function worstFirst(array $faults): array
+    {
         $worst = static fn (Shortfall $one): int => $one->worst->nanometres ?? \PHP_INT_MAX;
         usort($faults, static fn (Shortfall $one, Shortfall $other): int => $worst($one) <=> $worst($other));
 
-        return new Report($plans, \count($all), $faults, $sheet->excepted);
+        return $faults;
+    }
+
+    /**
+     * With each other number of its leaflet, what does not hold that holds with the number taken.
+     *
+     * @param array<string, Shortfall> $known
+     *
+     * @return list<ProvedDoubt>
+     */
+    private static function doubts(KitSheet $sheet, array $known): array
+    {
+        $doubts = [];
+        foreach ($sheet->sizes as $size) {
+            foreach ($size->doubts as $doubt) {
+                $other = $size->withTheOther($doubt);
+                $corners = iterator_to_array((new Corners($sheet->withSize($other)))->ofSize($other), false);
+                $step = (int) max(1, ceil(\count($corners) / self::OF_DOUBT));
+                $faults = [];
+                foreach ($corners as $i => $corner) {
+                    foreach (0 === $i % $step ? self::inCorner($corner) : [] as $fault) {
+                        $faults = self::with($faults, $fault);
+                    }
+                }
+                $doubts[] = new ProvedDoubt(
+                    $size->label, $doubt, $size->dimensions[$doubt->dimension], self::worstFirst(array_diff_key($faults, $known)),
+                );
+            }
+        }
+
+        return $doubts;
+    }
+
+    /** @return array<string, Shortfall> sizes that were copied, and their ranges forgotten */
+    private static function alike(KitSheet $sheet): array
+    {
+        $faults = [];
+        $before = [];
+        foreach ($sheet->sizes as $size) {
+            foreach ($before as $other) {
+                $faults = $size->takesAllThat($other) ? self::with($faults, new Shortfall(
+                    Fault::SizesAlike, "size $size->label", Sentence::of(
+                        'Size {size} takes the very same cables and connectors as size {other}: give it the ranges of its own.',
+                        ['size' => $size->label, 'other' => $other->label],
+                    ), null, 1,
+                )) : $faults;
+            }
+            $before[] = $size;
+        }
+
+        return $faults;
     }
 
     /**

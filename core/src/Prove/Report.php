@@ -10,8 +10,9 @@ use Berm\Core\Kit\Excepted;
 final readonly class Report
 {
     /**
-     * @param list<Shortfall> $shortfalls the worst first
-     * @param list<Excepted>  $excepted   rules that the sheet names as not kept, with its reasons
+     * @param list<Shortfall>   $shortfalls the worst first
+     * @param list<Excepted>    $excepted   rules that the sheet names as not kept, with its reasons
+     * @param list<ProvedDoubt> $doubts     what it comes to with the other numbers of a leaflet that contradicts itself
      */
     public function __construct(
         /** Plans that were made. */
@@ -20,6 +21,7 @@ final readonly class Report
         public int $corners,
         public array $shortfalls,
         public array $excepted,
+        public array $doubts,
     ) {
     }
 

@@ -33,8 +33,8 @@ final class About
                 ])
                 : self::size($one, $number),
             'stock' => Sentence::of('{part}, in the box', ['part' => self::text($one, 'name') ?? "Part $number"]),
-            'items' => self::ofItem($one, $number, $keys),
-            'cuts' => self::ofCut($one),
+            'items' => self::ofItem($sheet, $one, $number, $keys),
+            'cuts' => self::ofCut($one, self::inner($one, $keys)),
             'placeRules' => Sentence::plain(ucfirst(self::text($one, 'reason') ?? "Rule $number")),
             'stages' => self::ofStage($one, $number, $keys),
             'asked' => Sentence::plain(self::text($one, 'name') ?? "Question $number"),
@@ -51,18 +51,19 @@ final class About
     }
 
     /**
+     * @param Document         $sheet
      * @param array<mixed>     $item
      * @param list<int|string> $keys
      */
-    private static function ofItem(array $item, int $number, array $keys): Sentence
+    private static function ofItem(array $sheet, array $item, int $number, array $keys): Sentence
     {
         $name = self::text($item, 'name') ?? "Part $number";
         $inner = self::inner($item, $keys);
         $rule = 'rules' === ($keys[2] ?? '') ? RuleKind::tryFrom(self::text($inner, 'rule') ?? '') : null;
 
         return match (true) {
-            null !== $rule => Sentence::of('{item}: {rule} {of}', [
-                'item' => $name, 'rule' => $rule->label(), 'of' => Sentence::plain(self::of(self::text($inner, 'of') ?? '')),
+            null !== $rule => Sentence::of(null === self::text($inner, 'of') ? '{item}: {rule}' : '{item}: {rule} the {of}', [
+                'item' => $name, 'rule' => $rule->label(), 'of' => self::of($sheet, self::text($inner, 'of') ?? ''),
             ]),
             'features' === ($keys[2] ?? '') => Sentence::of('{item}: {feature}', [
                 'item' => $name, 'feature' => self::lower(self::text($inner, 'name') ?? ''),
@@ -71,19 +72,30 @@ final class About
         };
     }
 
-    private static function of(string $key): string
+    /** @param Document $sheet */
+    private static function of(array $sheet, string $key): Sentence
     {
         $cut = Cut::tryFrom($key);
+        $item = self::named($sheet, 'items', $key);
 
-        return null === $cut ? str_replace('-', ' ', $key) : "[{$cut->layer()->label()}]";
+        return match (true) {
+            null !== $cut => Sentence::plain("[{$cut->layer()->label()}]"),
+            null !== $item => Sentence::of('{item}', ['item' => self::lower($item)]),
+            default => Sentence::plain(str_replace('-', ' ', $key)),
+        };
     }
 
-    /** @param array<mixed> $rule */
-    private static function ofCut(array $rule): Sentence
+    /**
+     * @param array<mixed> $rule
+     * @param array<mixed> $case
+     */
+    private static function ofCut(array $rule, array $case): Sentence
     {
         $cut = Cut::tryFrom(self::text($rule, 'cut') ?? '');
+        $words = null === $cut ? 'A cut' : "Cut of the [{$cut->layer()->label()}]";
+        $when = self::text($case, 'when');
 
-        return Sentence::plain(null === $cut ? 'A cut' : "Cut of the [{$cut->layer()->label()}]");
+        return null === $when ? Sentence::plain($words) : Sentence::of("$words, when {when}", ['when' => $when]);
     }
 
     /**

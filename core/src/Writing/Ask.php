@@ -10,6 +10,8 @@ use Berm\Core\Saying\Sentence;
  * What a blank field asks, in the words of somebody with the leaflet in hand.
  *
  * @internal
+ *
+ * @phpstan-import-type Document from Skeleton
  */
 final class Ask
 {
@@ -86,10 +88,16 @@ final class Ask
 
     private const OF_STAGE = ['min' => 'At least?', 'max' => 'At most?', 'wait' => 'How long does it wait then?'];
 
-    /** @param non-empty-list<int|string> $keys */
-    public static function for(array $keys): Sentence
+    /**
+     * @param Document                   $sheet
+     * @param non-empty-list<int|string> $keys
+     */
+    public static function for(array $sheet, array $keys): Sentence
     {
         $key = (string) $keys[\count($keys) - 1];
+        if ('sizes' === $keys[0] && 'dimensions' === ($keys[2] ?? '')) {
+            return Sentence::of('How long is “{name}”? ({uses})', ['name' => self::spaced($key), 'uses' => Names::uses($sheet, $key)]);
+        }
         $known = match ($keys[0]) {
             'sizes' => self::ofSize($keys),
             'stock' => self::OF_STOCK[$key] ?? null,
@@ -112,7 +120,6 @@ final class Ask
             'ratedVoltage' === $key => 'For which voltage is this size?',
             isset(self::RANGES[$group]) => self::RANGES[$group]['min' === $key ? 0 : 1],
             \in_array('stock', $keys, true) => self::OF_STOCK[$key] ?? null,
-            'dimensions' === $group => \sprintf('How long is “%s”?', self::spaced($key)),
             default => null,
         };
     }

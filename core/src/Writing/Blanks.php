@@ -23,7 +23,7 @@ final class Blanks
     {
         $questions = [];
         foreach (self::within($sheet, []) as $keys) {
-            $questions[] = Question::ofBlank(self::path($keys), About::the($sheet, $keys), Ask::for($keys));
+            $questions[] = Question::ofBlank(self::path($keys), About::the($sheet, $keys), Ask::for($sheet, $keys));
             if (\count($questions) >= self::MOST) {
                 break;
             }

@@ -169,7 +169,7 @@ final class Names
      *
      * @param Document $sheet
      */
-    private static function uses(array $sheet, string $name): Sentence
+    public static function uses(array $sheet, string $name): Sentence
     {
         $uses = [];
         foreach (self::formulas($sheet, []) as [$keys, $formula]) {

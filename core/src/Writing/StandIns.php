@@ -33,6 +33,19 @@ final class StandIns
     }
 
     /**
+     * @param Document $like
+     *
+     * @return Document with the size that is called so before the others: sizes stand in for sizes by their places
+     */
+    public static function withSizeFirst(array $like, string $label): array
+    {
+        $sizes = Loose::entries($like, 'sizes');
+        usort($sizes, static fn (array $one, array $other): int => ($label === ($other['label'] ?? '')) <=> ($label === ($one['label'] ?? '')));
+
+        return [] === $sizes ? $like : [...$like, 'sizes' => $sizes];
+    }
+
+    /**
      * @param array<mixed> $value
      * @param array<mixed> $other
      *

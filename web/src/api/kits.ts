@@ -33,6 +33,13 @@ export const kitQueries = {
       staleTime: Infinity,
       retry: false,
     }),
+  /** What a new sheet can be begun from. */
+  skeletons: () =>
+    queryOptions({
+      queryKey: [...kitQueries.all, 'skeletons'],
+      queryFn: () => answered(client.GET('/api/kit-skeletons')),
+      staleTime: Infinity,
+    }),
   draft: (id: string) =>
     queryOptions({
       queryKey: [...kitQueries.all, 'draft', id],
@@ -43,6 +50,10 @@ export const kitQueries = {
 /** A sheet as its open file, to begin a draft with. */
 export const sheetFile = async (id: string, revision: number): Promise<Record<string, unknown>> =>
   answered(client.GET('/api/{kind}/{id}/{revision}', { params: { path: { kind: 'kits', id, revision } } }))
+
+/** A sheet of a kind with nothing of its maker's in it. */
+export const skeletonFile = async (id: string): Promise<Record<string, unknown>> =>
+  answered(client.GET('/api/kit-skeletons/{id}', { params: { path: { id } } }))
 
 export const sheetPath = (id: string, revision: number): string => `/api/kits/${id}/${revision}`
 

@@ -1,4 +1,4 @@
-import { isObject, type Json, type JsonObject } from './json'
+import { isObject, type Json, type JsonObject, type Path } from './json'
 
 /** A field of a form: what can stand there, read from a JSON Schema so that the form and the published format are one. */
 export type Shape =
@@ -35,6 +35,22 @@ export class Form {
   /** The fields of a definition: "size", "part". */
   fieldsOfDefinition(name: string): FormField[] {
     return this.fieldsOf(this.resolved({ $ref: `#/$defs/${name}` }))
+  }
+
+  /** The field at a place of a document; null where a form has none. */
+  fieldAt(path: Path): FormField | null {
+    let field: FormField | null = null
+    let shape: Shape = { kind: 'group', fields: this.fields() }
+    for (const step of path) {
+      if (shape.kind === 'group') {
+        field = shape.fields.find((one) => one.key === step) ?? null
+        if (!field) return null
+      } else if (shape.kind === 'list' || shape.kind === 'map') {
+        field = { key: String(step), title: String(step), hint: '', isRequired: true, shape: shape.of }
+      } else return null
+      shape = field.shape
+    }
+    return field
   }
 
   private fieldsOf(schema: JsonObject): FormField[] {

@@ -14,6 +14,13 @@ export const pathText = (path: Path): string =>
     .join('')
     .replace(/^\./, '')
 
+/** A place as the server names it, step by step. */
+export const pathOf = (text: string): Path =>
+  text
+    .split(/[.[\]]+/)
+    .filter((step) => step !== '')
+    .map((step) => (/^\d+$/.test(step) ? Number(step) : step))
+
 /** What stands there; undefined where nothing does. */
 export function at(json: Json | undefined, path: Path): Json | undefined {
   return path.reduce<Json | undefined>((place, step) => {

@@ -7,18 +7,25 @@ type FieldProps = {
   label: string
   hint?: ReactNode
   fault?: string | undefined
+  /** The label stands beside its entry. */
+  isBeside?: boolean
   children: (input: Described) => ReactNode
 }
 
 const INPUT = 'min-h-12 w-full border-2 border-ink bg-white px-3 text-body aria-invalid:border-out'
 
 /** A label, an entry, and under it what is wrong and how to mend it. */
-export function Field({ label, hint, fault, children }: FieldProps) {
+export function Field({ label, hint, fault, isBeside = false, children }: FieldProps) {
   const id = useId()
   const note = fault ?? hint
   return (
-    <div className="grid content-start gap-1">
-      <label htmlFor={id} className="text-label text-mute">
+    <div
+      className={classes(
+        'grid content-start gap-1',
+        isBeside && 'items-center gap-x-3 sm:grid-cols-[minmax(0,4fr)_minmax(0,5fr)] [&>p]:sm:col-start-2',
+      )}
+    >
+      <label htmlFor={id} className={classes('text-label', !isBeside && 'text-mute')}>
         {label}
       </label>
       {children({

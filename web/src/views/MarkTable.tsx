@@ -13,20 +13,27 @@ export type MarkTableProps = {
   datum: Datum
   active: PickedMark | null
   onPick: (mark: PickedMark) => void
-  /** What the right-hand columns tell: how to cut, or what was measured. */
-  show: 'tools' | 'readings'
+  /** What the right-hand columns tell: nothing more, how to cut, or what was measured. */
+  show: Show
 }
 
-const TOOL_COLUMNS = ['w-8', 'w-44', 'w-24', 'w-36', 'w-28', '']
-const READING_COLUMNS = ['w-8', 'w-44', 'w-24', 'w-36', 'w-28', 'w-32', '']
+type Show = 'marks' | 'tools' | 'readings'
+
+const COLUMNS: Record<Show, string[]> = {
+  marks: ['w-8', '', 'w-24', 'w-44'],
+  tools: ['w-8', 'w-44', 'w-24', 'w-36', 'w-28', ''],
+  readings: ['w-8', 'w-44', 'w-24', 'w-36', 'w-28', 'w-32', ''],
+}
 
 /** The marks of one end in the order of cutting: the same facts as the drawing, for the keyboard and the screen reader. */
 export function MarkTable({ job, end, datum, active, onPick, show }: MarkTableProps) {
   const unit = useUnit()
   return (
-    <table className="w-full min-w-[44rem] table-fixed text-left print:min-w-0 print:text-label">
+    <table
+      className={classes('w-full table-fixed text-left print:min-w-0 print:text-label', show !== 'marks' && 'min-w-[44rem]')}
+    >
       <colgroup>
-        {(show === 'tools' ? TOOL_COLUMNS : READING_COLUMNS).map((width, i) => (
+        {COLUMNS[show].map((width, i) => (
           <col key={i} className={width} />
         ))}
       </colgroup>
@@ -36,12 +43,13 @@ export function MarkTable({ job, end, datum, active, onPick, show }: MarkTablePr
           <th className="font-semibold text-ink">{job.function === 'joint' ? `End ${end}` : 'Cable end'}</th>
           <th className="pr-4 text-right font-normal">mark, {unit}</th>
           <th className="pr-4 text-right font-normal">window</th>
-          {show === 'tools' ? (
+          {show === 'tools' && (
             <>
               <th className="pr-4 text-right font-normal">blade depth</th>
               <th className="font-normal">tool</th>
             </>
-          ) : (
+          )}
+          {show === 'readings' && (
             <>
               <th className="pr-4 text-right font-normal">measured</th>
               <th className="font-normal" aria-label="gauge" />
@@ -67,10 +75,10 @@ export function MarkTable({ job, end, datum, active, onPick, show }: MarkTablePr
 }
 
 /** Every core is marked alike, and each is measured by itself. */
-const shownMarks = (marks: Mark[], show: 'tools' | 'readings'): Mark[] =>
-  show === 'tools' ? marks.filter((mark) => (mark.core ?? 1) === 1) : marks
+const shownMarks = (marks: Mark[], show: Show): Mark[] =>
+  show === 'readings' ? marks : marks.filter((mark) => (mark.core ?? 1) === 1)
 
-type RowProps = { mark: Mark; datum: Datum; isActive: boolean; onPick: () => void; show: 'tools' | 'readings' }
+type RowProps = { mark: Mark; datum: Datum; isActive: boolean; onPick: () => void; show: Show }
 
 function Row({ mark, datum, isActive, onPick, show }: RowProps) {
   const unit = useUnit()
@@ -87,12 +95,12 @@ function Row({ mark, datum, isActive, onPick, show }: RowProps) {
       <td>
         <button type="button" className="min-h-11 text-left print:min-h-0" aria-current={isActive || undefined}>
           {show === 'readings' ? markName(mark, unit) : cutName(mark.cut, unit)}
-          {show === 'tools' && mark.core !== null && <span className="block text-label text-mute">on each core</span>}
+          {show !== 'readings' && mark.core !== null && <span className="block text-label text-mute">on each core</span>}
         </button>
       </td>
       <td className="pr-4 text-right whitespace-nowrap">{shown.at}</td>
       <td className="pr-4 text-right whitespace-nowrap text-mute">{shown.window}</td>
-      {show === 'tools' ? (
+      {show === 'tools' && (
         <>
           <td className="pr-4 text-right whitespace-nowrap">
             {mark.depthMm === null ? '–' : sayFine(mark.depthMm, unit)}
@@ -100,9 +108,8 @@ function Row({ mark, datum, isActive, onPick, show }: RowProps) {
           </td>
           <td className="text-label text-mute">{mark.tool}</td>
         </>
-      ) : (
-        <Measured mark={mark} />
       )}
+      {show === 'readings' && <Measured mark={mark} />}
     </tr>
   )
 }

@@ -29,6 +29,14 @@ final class SizeInWords
                 Sentence::of('“'.str_replace('_', ' ', $name).'” is {length}.', ['length' => $length]),
             );
         }
+        foreach ($size->doubts as $doubt) {
+            $rules[] = new Rule(
+                "size/{$size->label}/{$doubt->dimension}/other", $heading,
+                Sentence::of('The leaflet contradicts itself: “'.str_replace('_', ' ', $doubt->dimension).'” is {other} as well.', [
+                    'other' => $doubt->other,
+                ]), $doubt->reason,
+            );
+        }
         foreach ($size->stock as $stock) {
             [$more, $values] = StockInWords::properties($stock);
             if ($stock->kind->isRound() && '' !== $more) {

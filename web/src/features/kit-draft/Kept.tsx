@@ -24,10 +24,12 @@ export function Kept({ kept, draft }: { kept: ReturnType<typeof useKeptText>; dr
       </Note>
     )
   if (kept.isChanged) return <Note title="Keeping what you typed" role="status" />
-  const count = draft.problems.length
-  return count === 0 ? (
-    <Note tone="inside" role="status" title="Kept. Nothing is wrong with it." />
-  ) : (
-    <Note tone="out" role="status" title={`Kept. ${count === 1 ? 'One thing is' : `${count} things are`} wrong with it.`} />
-  )
+  const wrong = draft.problems.length
+  const asked = draft.sheet === null ? draft.questions.length : 0
+  const says = [
+    wrong > 0 && `${wrong === 1 ? 'One thing is' : `${wrong} things are`} wrong with it.`,
+    asked > 0 && `${asked === 1 ? 'One thing is' : `${asked} things are`} still to say.`,
+  ].filter((one) => one !== false)
+  if (says.length === 0) return <Note tone="inside" role="status" title="Kept. Nothing is wrong with it." />
+  return <Note tone={wrong > 0 ? 'out' : 'plan'} role="status" title={`Kept. ${says.join(' ')}`} />
 }

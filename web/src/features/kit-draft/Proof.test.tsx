@@ -5,6 +5,7 @@ import { afterEach, expect, it, vi } from 'vitest'
 import type { KitDraft } from '../../api/types'
 import { UnitProvider } from '../../ui/UnitContext'
 import { Proof } from './Proof'
+import { useProof } from './useProof'
 
 const asked: number[] = []
 let answer: unknown = null
@@ -21,11 +22,12 @@ vi.mock('../../api/kits', () => ({
 }))
 
 const draft = (version: number, problems: KitDraft['problems'] = []) =>
-  ({ id: 'kit-1', version, problems }) as unknown as KitDraft
+  ({ id: 'kit-1', version, problems, sheet: problems.length === 0 ? {} : null }) as unknown as KitDraft
+const Asked = ({ draft }: { draft: KitDraft }) => <Proof id={draft.id} proof={useProof(draft)} />
 const shown = (one: KitDraft, queries = new QueryClient()) => (
   <QueryClientProvider client={queries}>
     <UnitProvider name="kits" initial="mm">
-      <Proof draft={one} />
+      <Asked draft={one} />
     </UnitProvider>
   </QueryClientProvider>
 )

@@ -1,9 +1,10 @@
 import { emptyOf } from '../../domain/form'
-import { at, put, type Json, type Path } from '../../domain/json'
+import { at, isObject, put, type Json, type Path } from '../../domain/json'
 import { Button } from '../../ui/Button'
 import { classes } from '../../ui/classes'
 import { Chips, KeyAdder, optionsOf, textOf } from '../../views/form/Entry'
 import { faultAt } from '../../views/form/faults'
+import { ItemList } from '../../views/form/ItemList'
 import { editionOf } from './sections'
 import { useForm } from '../../views/form/FormContext'
 import { rowsOf, type Row } from './sizeRows'
@@ -39,7 +40,7 @@ export function SizeTable() {
                   <th />
                   {sizes.map((size, place) => (
                     <td key={place} className="pt-1 pr-2 text-label">
-                      <Button kind="link" onClick={() => change(['sizes', sizes.length], put(size, ['label'], ''))}>
+                      <Button kind="link" onClick={() => change(['sizes', sizes.length], copyOf(size))}>
                         copy
                       </Button>
                       <Button kind="link" disabled={sizes.length === 1} onClick={() => change(['sizes', place], undefined)}>
@@ -62,8 +63,24 @@ export function SizeTable() {
       {sizes.map((size, place) => (
         <ConductorKinds key={place} size={size} place={place} />
       ))}
+      {sizes.map((size, place) => (
+        <Contradictions key={place} size={size} place={place} />
+      ))}
     </div>
   )
+}
+
+/** A size much like another: what it is for is never that of the other, and is asked for anew. */
+function copyOf(size: Json): Json {
+  const ranges = ['conductor', 'insulation', 'oversheath', 'leadSheath', 'connectorDiameter', 'connectorLength']
+  const own = isObject(size) ? ranges.filter((key) => size[key] !== undefined) : []
+  const blank = own
+    .flatMap((key) => [
+      [key, 'min'],
+      [key, 'max'],
+    ])
+    .reduce<Json>((copy, path) => put(copy, path, ''), size)
+  return put(put(blank, ['label'], ''), ['gtin'], undefined)
 }
 
 const emptySize = (sheet: Json): Json => emptyOf({ kind: 'group', fields: editionOf(sheet).form.fieldsOfDefinition('size') })
@@ -131,6 +148,25 @@ function MoreRows({ sizes, absent }: { sizes: Json[]; absent: Row[] }) {
         onAdd={(name) => inAll(absent.find((row) => nameOf(row) === name)?.path ?? [])}
       />
     </div>
+  )
+}
+
+/** Both numbers of a leaflet that contradicts itself: the one in the table is taken, the other is kept and proved too. */
+function Contradictions({ size, place }: { size: Json; place: number }) {
+  const { json, change } = useForm()
+  const path = ['sizes', place, 'contradicted']
+  const field = editionOf(json).form.fieldAt(path)
+  const there = at(size, ['contradicted'])
+  const count = Array.isArray(there) ? there.length : 0
+  if (field?.shape.kind !== 'list' || (count === 0 && !change)) return null
+  return (
+    <details open={count > 0}>
+      <summary className="min-h-11 text-plan underline underline-offset-4">
+        Where the leaflet contradicts itself, {textOf(at(size, ['label'])) || `size ${place + 1}`}:{' '}
+        {count === 0 ? 'nowhere' : count === 1 ? 'one number' : `${count} numbers`}
+      </summary>
+      <ItemList title="Other numbers" path={path} of={field.shape.of} />
+    </details>
   )
 }
 

@@ -1,20 +1,24 @@
+import { useMemo } from 'react'
 import { ApiError } from '../../api/client'
-import type { Job } from '../../api/types'
+import type { TriedDraft } from '../../api/types'
 import { say } from '../../domain/sentence'
+import { SectionDrawing } from '../../drawing/section/SectionDrawing'
+import { useWidth } from '../../drawing/useWidth'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
+import { Materials } from '../../views/Materials'
 import { MarkTables } from '../../views/MarkTables'
-import { SectionView } from '../../views/SectionView'
+import { OutcomeOfSizes } from './OutcomeOfSizes'
 import type { useTrial } from './useTrial'
 
-/** The draft on real cables: every mark and part as it would lie, before anybody builds to it. */
-export function TriedOn({ trial }: { trial: ReturnType<typeof useTrial> }) {
-  if (trial.sizes.length === 0 && !trial.job)
-    return <p className="text-mute">As soon as nothing is wrong with it, it is drawn here on the cables of a job.</p>
+type TriedOnProps = { trial: ReturnType<typeof useTrial>; lit: string | null }
+
+/** The draft on real cables: every mark and part as it would lie, before anybody builds to it; what is being written of is lit. */
+export function TriedOn({ trial, lit }: TriedOnProps) {
   const problem = trial.error instanceof ApiError ? trial.error.problem?.problems?.[0] : undefined
   return (
-    <section aria-label="Tried on a job" className="grid gap-3">
+    <section aria-label="Tried on a job" className="grid grid-cols-[minmax(0,1fr)] gap-3">
       <div className="grid gap-3 desk:grid-cols-[1fr_8rem]">
         <Field
           label="Try it on the job"
@@ -42,28 +46,59 @@ export function TriedOn({ trial }: { trial: ReturnType<typeof useTrial> }) {
           )}
         </Field>
       </div>
+      {!trial.tried && !trial.error && (
+        <p className="text-mute">As soon as nothing is wrong with it, it is drawn here on the cables of a job.</p>
+      )}
       {trial.isOld && <Note tone="unproved">Drawn as it was before something was wrong with it.</Note>}
+      {trial.tried?.standsIn && (
+        <Note tone="unproved">
+          What it does not say yet is drawn with the figures of another of its kind. None of them is kept.
+        </Note>
+      )}
       {trial.error && (
         <Note tone="out" role="alert" title={problem ? `${problem.path} ${problem.message}` : trial.error.message} />
       )}
-      {trial.job && <Planned job={trial.job} />}
+      {trial.tried && <Planned tried={trial.tried} lit={lit} />}
     </section>
   )
 }
 
-function Planned({ job }: { job: Job }) {
+function Planned({ tried, lit }: { tried: TriedDraft; lit: string | null }) {
   const unit = useUnit()
+  const { job } = tried
   const obstacles = job.obstacles.filter((one) => one.step !== 'safety')
   return (
-    <div className="grid gap-3">
-      {job.markOut && <SectionView job={job} datum="cable-end" active={null} />}
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
+      <Drawn tried={tried} lit={lit} />
       {obstacles.map(({ reason }) => (
         <Note key={say(reason, unit)} tone="out">
           {say(reason, unit)}
         </Note>
       ))}
       {obstacles.length === 0 && <Note tone="inside" title="It fits, and everything covers what it must." />}
-      {job.markOut && <MarkTables job={job} show="tools" />}
+      <OutcomeOfSizes sizes={tried.sizes} />
+      <Materials job={job} />
+      {job.markOut && <MarkTables job={job} show="marks" />}
+    </div>
+  )
+}
+
+function Drawn({ tried: { job }, lit }: { tried: TriedDraft; lit: string | null }) {
+  const unit = useUnit()
+  const [ref, width] = useWidth<HTMLDivElement>(600)
+  const section = job.section
+  const sized = useMemo(() => ({ stage: null, unit, width, height: 130, range: null }), [unit, width])
+  return (
+    <div ref={ref} className="min-w-0 overflow-hidden">
+      {section && width > 0 && (
+        <SectionDrawing
+          {...sized}
+          section={section}
+          lit={lit}
+          bracket={null}
+          title={`${job.name}: section as the draft has it`}
+        />
+      )}
     </div>
   )
 }

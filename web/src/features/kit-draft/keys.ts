@@ -1,4 +1,4 @@
-import { isObject, type JsonObject, type Path } from '../../domain/json'
+import { at, isObject, type JsonObject, type Path } from '../../domain/json'
 import type { Option } from '../../views/form/FormContext'
 
 const CUTS = ['oversheath', 'armour', 'bedding', 'lead-sheath', 'belt', 'metallic-screen', 'insulation-screen', 'insulation']
@@ -22,6 +22,8 @@ export function keysFor(path: Path, sheet: JsonObject): Option[] | null {
     case 'off':
     case 'partOf':
       return named(sheet, 'items', 'name')
+    case 'dimension':
+      return dimensionsOf(sheet, path[1])
     case 'after':
       return named(sheet, 'stages', 'title')
     case 'of':
@@ -34,6 +36,12 @@ export function keysFor(path: Path, sheet: JsonObject): Option[] | null {
     default:
       return null
   }
+}
+
+/** What a size measures by names of its own. */
+function dimensionsOf(sheet: JsonObject, size: string | number | undefined): Option[] {
+  const there = typeof size === 'number' ? at(sheet, ['sizes', size, 'dimensions']) : undefined
+  return isObject(there) ? Object.keys(there).map((name) => ({ value: name, name: name.replaceAll('_', ' ') })) : []
 }
 
 function named(sheet: JsonObject, list: string, name: string): Option[] {

@@ -1,15 +1,16 @@
 import { useState } from 'react'
-import { useSaveDraft } from '../../api/kits'
+import { skeletonFile, useSaveDraft } from '../../api/kits'
 import { readObject } from '../../domain/json'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Modal } from '../../ui/Modal'
 import { Note } from '../../ui/Note'
+import { KindChooser } from './KindChooser'
 import { SHEET_ID } from './sheetId'
 
 type NewDraftProps = { open: boolean; onClose: () => void; onSaved: (id: string) => void }
 
-/** What a sheet begins with; what else it needs is told while it is written. */
+/** What a sheet of no known kind begins with; what else it needs is told while it is written. */
 const blank = (id: string) => ({
   id,
   revision: 1,
@@ -31,7 +32,9 @@ const blank = (id: string) => ({
 export function NewDraft({ open, onClose, onSaved }: NewDraftProps) {
   const save = useSaveDraft()
   const [id, setId] = useState('')
+  const [kind, setKind] = useState('')
   const [fault, setFault] = useState<string | undefined>(undefined)
+  const [isGone, setIsGone] = useState(false)
   const keep = (named: string, text: string) =>
     save.mutate(
       { id: named, version: 0, text },
@@ -47,7 +50,11 @@ export function NewDraft({ open, onClose, onSaved }: NewDraftProps) {
     setFault(typeof named === 'string' ? undefined : 'This is not a kit sheet: it must be a JSON object with an "id".')
     if (typeof named === 'string') keep(named, text)
   }
-  const isFine = SHEET_ID.test(id)
+  const isFine = SHEET_ID.test(id) && kind !== ''
+  const begin = async () => {
+    const sheet = kind === 'none' ? blank(id) : { ...(await skeletonFile(kind)), id }
+    keep(id, JSON.stringify(sheet, null, 2))
+  }
   return (
     <Modal title="New kit sheet" open={open} onClose={onClose}>
       <div className="grid gap-6">
@@ -55,14 +62,16 @@ export function NewDraft({ open, onClose, onSaved }: NewDraftProps) {
           className="grid gap-3"
           onSubmit={(event) => {
             event.preventDefault()
-            if (isFine) keep(id, JSON.stringify(blank(id), null, 2))
+            setIsGone(false)
+            if (isFine) begin().catch(() => setIsGone(true))
           }}
         >
           <h3 className="font-semibold">Write it from the leaflet</h3>
+          <KindChooser kind={kind} onKind={setKind} />
           <Field
             label="Id of the new sheet"
             hint="It cannot be changed later."
-            fault={id === '' || isFine ? undefined : 'Lower-case letters, digits, dots and hyphens.'}
+            fault={id === '' || SHEET_ID.test(id) ? undefined : 'Lower-case letters, digits, dots and hyphens.'}
           >
             {(input) => <input {...input} value={id} onChange={(event) => setId(event.target.value)} />}
           </Field>
@@ -84,6 +93,7 @@ export function NewDraft({ open, onClose, onSaved }: NewDraftProps) {
             )}
           </Field>
         </section>
+        {isGone && <Note tone="out" role="alert" title="What it begins from could not be fetched. Begin once more." />}
         {save.error && <Note tone="out" role="alert" title={save.error.message} />}
         <Button className="justify-self-start" onClick={onClose}>
           Cancel

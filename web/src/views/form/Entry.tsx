@@ -8,12 +8,13 @@ import { useUnit } from '../../ui/UnitContext'
 import { optionName } from '../cableForm'
 import { faultAt } from './faults'
 import { useForm, type Option } from './FormContext'
+import { FormulaInput } from './FormulaInput'
 
-type EntryProps = { field: FormField; path: Path; label?: string }
+type EntryProps = { field: FormField; path: Path; label?: string; isBeside?: boolean }
 
 /** One field that is not made of others, with what is wrong at it. */
-export function Entry({ field, path, label = field.title }: EntryProps) {
-  const { json, change, problems, keysFor } = useForm()
+export function Entry({ field, path, label = field.title, isBeside = false }: EntryProps) {
+  const { json, change, problems, keysFor, names = [] } = useForm()
   const unit = useUnit()
   const value = at(json, path)
   const { shape } = field
@@ -34,27 +35,33 @@ export function Entry({ field, path, label = field.title }: EntryProps) {
       </label>
     )
   return (
-    <Field label={worded(label, unit)} hint={field.hint || undefined} fault={fault}>
+    <Field label={worded(label, unit)} hint={field.hint || undefined} fault={fault} isBeside={isBeside}>
       {(input) => {
         if (shape.kind === 'choice' || keys)
           return <Select {...input} value={value} options={keys ?? optionsOf(shape)} onChange={change ? set : null} />
+        if (shape.kind === 'text' && (shape.isFormula || shape.mayBeNumber))
+          return (
+            <FormulaInput
+              {...input}
+              className={classes(input.className, 'font-mono text-label')}
+              spellCheck={false}
+              readOnly={!change}
+              names={names}
+              value={textOf(value)}
+              onChange={(text) => set(typed(text, shape.mayBeNumber))}
+            />
+          )
         const isLong = shape.kind === 'text' && shape.isLong
         const Tag = isLong ? 'textarea' : 'input'
         return (
           <Tag
             {...input}
             {...(isLong ? { rows: 2 } : {})}
-            className={classes(
-              input.className,
-              shape.kind === 'text' && shape.isFormula && 'font-mono text-label',
-              isLong && 'py-2',
-            )}
+            className={classes(input.className, isLong && 'py-2')}
             spellCheck={isLong}
             readOnly={!change}
             value={textOf(value)}
-            onChange={(event) =>
-              set(typed(event.target.value, shape.kind === 'number' || (shape.kind === 'text' && shape.mayBeNumber)))
-            }
+            onChange={(event) => set(typed(event.target.value, shape.kind === 'number'))}
           />
         )
       }}

@@ -4,6 +4,9 @@ import type { Json, JsonObject, Path } from '../../domain/json'
 export type Problem = { path: string; message: string }
 export type Option = { value: string | number; name: string }
 
+/** A name that formulas know, what it means, and what it comes to where it is tried. */
+export type OfferedName = { name: string; meaning: string; now: string }
+
 type FormState = {
   json: JsonObject
   /** Null: it may only be read. */
@@ -12,8 +15,12 @@ type FormState = {
   problems: Problem[]
   /** What a field may name of the document itself; null where it is typed. */
   keysFor?: (path: Path) => Option[] | null
+  /** What formulas may name. */
+  names?: OfferedName[]
   /** What comes of an item, said beside its name. */
-  example?: (item: Json) => ReactNode
+  example?: (path: Path) => ReactNode
+  /** What does not hold of an item, said where it is written. */
+  notes?: (path: Path) => ReactNode
 }
 
 export const FormContext = createContext<FormState | null>(null)

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { emptyOf, type Shape } from '../../domain/form'
-import { at, isObject, type Json, type Path } from '../../domain/json'
+import { at, isObject, pathText, type Json, type Path } from '../../domain/json'
 import { capital, word } from '../../domain/words'
 import { Button } from '../../ui/Button'
 import { useUnit } from '../../ui/UnitContext'
@@ -53,7 +53,7 @@ export function ItemList({ title, path, of }: ItemListProps) {
 type ItemProps = { item: Json; place: number; path: Path; of: Shape; count: number; isOpen: boolean }
 
 function Item({ item, place, path, of, count, isOpen }: ItemProps) {
-  const { problems, example } = useForm()
+  const { problems, example, notes } = useForm()
   const unit = useUnit()
   const here = [...path, place]
   if (of.kind !== 'group')
@@ -68,17 +68,18 @@ function Item({ item, place, path, of, count, isOpen }: ItemProps) {
   const name = capital(word(headline(item) || `${place + 1}`, unit))
   const faults = faultsWithin(problems, here)
   return (
-    <details className="group" open={isOpen}>
+    <details className="group" open={isOpen} data-path={pathText(here)}>
       <summary className="flex min-h-12 cursor-pointer items-center gap-3 py-1">
         <span aria-hidden className="w-4 text-plan group-open:rotate-90">
           ▸
         </span>
         <span className="grow font-semibold">{name}</span>
-        {example?.(item)}
+        {example?.(here)}
         <FaultCount count={faults} />
       </summary>
       <div className="grid gap-3 border-l-4 border-ink pb-4 pl-4">
         <ItemTools place={place} path={path} count={count} name={name} />
+        {notes?.(here)}
         {faultAt(problems, here) && <p className="font-semibold text-out">{faultAt(problems, here)}</p>}
         <Fields fields={of.fields} path={here} />
       </div>
@@ -109,7 +110,7 @@ function ItemTools({ place, path, count, name }: { place: number; path: Path; co
   )
 }
 
-const HEADS = ['title', 'name', 'label', 'ask', 'cut', 'rule', 'distance', 'key']
+const HEADS = ['title', 'name', 'label', 'ask', 'cut', 'rule', 'distance', 'dimension', 'key']
 
 /** What an item is known by. */
 function headline(item: Json): string {
