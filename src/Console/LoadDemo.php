@@ -98,8 +98,8 @@ final class LoadDemo extends Command
                 $this->checks->add(CheckedKind::Connector, $connector->revision, $checker);
             }
         }
-        foreach ($this->files('drafts') as $text) {
-            ($this->saveDraft)(Fields::readText($text, KitSheetFile::read(...))->revision->id, 0, $text, $engineer);
+        foreach ($this->files('drafts') as $id => $text) {
+            ($this->saveDraft)($id, 0, $text, $engineer);
         }
         foreach (range(0, 5) as $pull) {
             $box = ($this->addBox)(
@@ -169,12 +169,12 @@ final class LoadDemo extends Command
         ];
     }
 
-    /** @return iterable<string> */
+    /** @return iterable<string, string> by the file's name */
     private function files(string $folder): iterable
     {
         $paths = glob("$this->folder/$folder/*.json");
         foreach (false === $paths ? [] : $paths as $path) {
-            yield (string) file_get_contents($path);
+            yield basename($path, '.json') => (string) file_get_contents($path);
         }
     }
 }

@@ -49,13 +49,19 @@ final class AnswersForThePageTest extends ApiTestCase
             'connectors' => '/api/connectors?page=1&perPage=20',
             'words-of-a-kit' => '/api/kits/harrow-allinone-28/1/words',
             'draft' => '/api/kit-drafts/quillon-straight-12',
+            'draft-begun' => '/api/kit-drafts/osterwick-plain-12',
+            'draft-begun-tried' => '/api/kit-drafts/osterwick-plain-12/tried-on/'.self::LINED.'?size=1',
+            'draft-tried' => '/api/kit-drafts/quillon-straight-12/tried-on/'.self::HALF_CUT.'?size=2',
+            'skeletons' => '/api/kit-skeletons',
+            'skeleton' => '/api/kit-skeletons/kind-14',
             'crew' => '/api/jobs/'.self::HALF_CUT.'/crew',
             'chain' => '/api/jobs/'.self::FINISHED.'/chain',
             'people' => '/api/people',
             'tools' => '/api/tools',
             'boxes' => '/api/boxes?page=1&perPage=20',
         ] as $file => $path) {
-            yield $file => 'draft' === $file ? [$file, $path, 'engineer'] : [$file, $path];
+            $isWritten = str_starts_with($file, 'draft') || str_starts_with($file, 'skeleton');
+            yield $file => $isWritten ? [$file, $path, 'engineer'] : [$file, $path];
         }
     }
 

@@ -17,6 +17,7 @@ abstract class ApiTestCase extends WebTestCase
     protected const HALF_CUT = '019aa100-0000-7000-8000-000000000002';
     protected const INCHES = '019aa100-0000-7000-8000-000000000003';
     protected const STAGED = '019aa100-0000-7000-8000-000000000007';
+    protected const LINED = '019aa100-0000-7000-8000-000000000024';
     protected const NO_FIT = '019aa100-0000-7000-8000-000000000004';
 
     protected KernelBrowser $browser;

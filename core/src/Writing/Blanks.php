@@ -14,6 +14,11 @@ final class Blanks
     /** So many are asked at most; a sheet has some hundreds. */
     private const MOST = 2000;
 
+    /** Of other lists nothing may be all that there is to say. */
+    private const NEVER_EMPTY = [
+        'places', 'mountings', 'insulations', 'metallicScreens', 'armours', 'sizes', 'stock', 'cuts', 'cases', 'items', 'stages', 'steps',
+    ];
+
     /**
      * @param Document $sheet
      *
@@ -56,24 +61,13 @@ final class Blanks
     {
         foreach ($values as $key => $value) {
             $here = [...$keys, $key];
-            if (Blank::isAt($value) && !self::mayBeEmpty($here)) {
+            $isBlank = [] === $value ? 'sizes' !== $here[0] && \in_array($key, self::NEVER_EMPTY, true) : Blank::isAt($value);
+            if ($isBlank) {
                 yield $here;
             } elseif (\is_array($value) && \count($here) < 12) {
                 yield from self::within($value, $here);
             }
         }
-    }
-
-    /**
-     * A size without dimensions of its own says all that there is to say.
-     *
-     * @param list<int|string> $keys
-     */
-    private static function mayBeEmpty(array $keys): bool
-    {
-        return \in_array($keys[0], ['begun', 'asked', 'placeRules', 'excepted'], true) && 1 === \count($keys)
-            || 'sizes' === $keys[0] && 3 === \count($keys) && \in_array($keys[2], ['dimensions', 'stock'], true)
-            || \in_array($keys[\count($keys) - 1], ['cautions', 'rules', 'features', 'catches'], true);
     }
 
     /** @param list<int|string> $keys */

@@ -48,6 +48,9 @@ export class Server {
     this.gives('GET', '/api/people', answerOf('people'))
     this.gives('GET', '/api/kits/harrow-allinone-28/1/words', answerOf('words-of-a-kit'))
     this.gives('GET', '/api/kit-drafts/quillon-straight-12', answerOf('draft'))
+    this.gives('GET', '/api/kit-drafts/osterwick-plain-12', answerOf('draft-begun'))
+    this.gives('GET', '/api/kit-skeletons', answerOf('skeletons'))
+    this.gives('GET', '/api/kit-skeletons/kind-14', answerOf('skeleton'))
     vi.stubGlobal('fetch', (request: Request) => this.#fetch(request))
   }
 

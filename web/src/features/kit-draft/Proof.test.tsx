@@ -46,7 +46,7 @@ afterEach(() => {
 })
 
 it('is asked for, and not made by itself: it takes a while', async () => {
-  answer = { proved: true, plans: 68, shortfalls: [], excepted: [{ key: 'always-sealed', reason: 'By others.' }] }
+  answer = { proved: true, plans: 68, shortfalls: [], doubts: [], excepted: [{ key: 'always-sealed', reason: 'By others.' }] }
   render(shown(draft(4)))
   expect(asked).toEqual([])
   fireEvent.click(screen.getByRole('button', { name: 'Prove it' }))
@@ -59,6 +59,7 @@ it('says what does not hold, where first, and gives that corner as a job', async
     proved: false,
     plans: 68,
     shortfalls: [shortfall('not-proved', 'size 1: thin'), shortfall('unused', null)],
+    doubts: [],
     excepted: [],
   }
   render(shown(draft(4)))
@@ -70,7 +71,7 @@ it('says what does not hold, where first, and gives that corner as a job', async
 })
 
 it('is of the draft as it stands: changed, it is asked for again', async () => {
-  answer = { proved: true, plans: 1, shortfalls: [], excepted: [] }
+  answer = { proved: true, plans: 1, shortfalls: [], doubts: [], excepted: [] }
   const queries = new QueryClient()
   const { rerender } = render(shown(draft(4), queries))
   fireEvent.click(screen.getByRole('button', { name: 'Prove it' }))
@@ -83,5 +84,5 @@ it('is of the draft as it stands: changed, it is asked for again', async () => {
 it('waits until nothing is wrong with the text', () => {
   render(shown(draft(4, [{ path: 'name', message: 'is missing.' }])))
   expect(screen.queryByRole('button')).toBeNull()
-  expect(screen.getByText('Mend what is wrong first: then it can be proved.')).toBeTruthy()
+  expect(screen.getByText('Say what is asked and mend what is wrong first: then it can be proved.')).toBeTruthy()
 })

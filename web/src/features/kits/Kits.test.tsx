@@ -34,7 +34,10 @@ it('reads a sheet rule by rule, each with why', async () => {
 it('lists the drafts that wait for a second person', async () => {
   open()
   const drafts = within(await screen.findByRole('list', { name: 'Drafts' }))
-  expect(drafts.getByRole('link').getAttribute('href')).toBe('/kits/drafts/quillon-straight-12')
+  expect(drafts.getAllByRole('link').map((one) => one.getAttribute('href'))).toEqual([
+    '/kits/drafts/osterwick-plain-12',
+    '/kits/drafts/quillon-straight-12',
+  ])
 })
 
 it('a change begins as a draft of the next revision', async () => {
@@ -75,9 +78,10 @@ describe('a new sheet', () => {
     return within(await screen.findByRole('dialog'))
   }
 
-  it('begins with its id', async () => {
+  it('begins with its id, and with nothing where its kind is not known', async () => {
     const server = open()
     const form = await dialog()
+    fireEvent.click(await form.findByLabelText('None of these: begin with nothing'))
     const id = form.getByLabelText('Id of the new sheet')
     fireEvent.change(id, { target: { value: 'Our own' } })
     expect(form.getByText('Lower-case letters, digits, dots and hyphens.')).toBeTruthy()
@@ -86,6 +90,26 @@ describe('a new sheet', () => {
     fireEvent.click(form.getByRole('button', { name: 'Begin' }))
     await screen.findByRole('heading', { name: 'Draft of our-own-12' })
     expect(sheet(server)).toMatchObject({ id: 'our-own-12', revision: 1, edition: 2, sizes: [], stock: [], cuts: [], items: [] })
+  })
+
+  it('begins from its kind: what that has is there, and what only its leaflet can say is blank', async () => {
+    const server = open()
+    const form = await dialog()
+    fireEvent.change(form.getByLabelText('Id of the new sheet'), { target: { value: 'our-own-12' } })
+    expect(form.getByRole('button', { name: 'Begin' }).hasAttribute('disabled')).toBe(true)
+    fireEvent.click(await form.findByLabelText('Slip-on termination with lined ends, one core, tape screen'))
+    fireEvent.click(form.getByRole('button', { name: 'Begin' }))
+    await screen.findByRole('heading', { name: 'Draft of our-own-12' })
+    expect(sheet(server)).toEqual({ ...(answerOf('skeleton') as object), id: 'our-own-12' })
+  })
+
+  it('lists the kinds of what it makes', async () => {
+    open()
+    const form = await dialog()
+    await form.findByLabelText(/lined ends/)
+    fireEvent.click(form.getByLabelText('Elbow'))
+    expect(form.getByLabelText(/dead-break elbow/)).toBeTruthy()
+    expect(form.queryByLabelText(/lined ends/)).toBeNull()
   })
 
   const take = (form: Awaited<ReturnType<typeof dialog>>, text: string) =>
