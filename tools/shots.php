@@ -35,7 +35,7 @@ $desk->go('/cables')->see('found')->fill(
 $desk->go('/kits')->see('What it is for')->pressFirst('Straight joint, one core')->see('Size 3')->shot("$folder/kits.png");
 $desk->go('/stores')->see('Harbour store')->shot("$folder/stores.png");
 $desk->go('/kits/drafts/quillon-straight-12')->see(
-    'It fits, and everything covers what it must.',
+    'Everything covers what it must.',
 )->press('Sizes')->see('Over the insulation')->shot("$folder/authoring.png");
 $desk->close();
 

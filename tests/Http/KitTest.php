@@ -104,11 +104,11 @@ final class KitTest extends ApiTestCase
         $now = $this->call('GET', '/api/jobs/'.self::HALF_CUT);
         self::assertEqualsWithDelta(
             4,
-            self::number($tried, 'markOut.marks.0.from.cable-end.atMm') - self::number($now, 'markOut.marks.0.from.cable-end.atMm'),
+            self::number($tried, 'job.markOut.marks.0.from.cable-end.atMm') - self::number($now, 'markOut.marks.0.from.cable-end.atMm'),
             1e-9,
             '112 instead of 108 mm of clear insulation',
         );
-        self::assertNull(self::at($tried, 'markOut.marks.0.recorded'), 'nothing was cut to it');
+        self::assertNull(self::at($tried, 'job.markOut.marks.0.recorded'), 'nothing was cut to it');
         self::assertSame('kit.size', 'kit.'.self::text($this->call('GET', "$draft/tried-on/".self::HALF_CUT.'?size=9'), 'problems.0.path'));
         self::assertSame(
             'job',

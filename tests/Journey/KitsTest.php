@@ -38,8 +38,11 @@ final class KitsTest extends TestCase
         $checker = Page::open();
         try {
             $checker->signIn('checker')->press('Kits')->pressFirst('quillon-indoor-end-12')->press('Changes (1)')
-                ->see('“clear insulation” is 128 mm.')->press('On a job')->choose('Try it on the job', 'Oxmere switchroom · termination L2')
-                ->see('Measure over the insulation')->assertAccessible()->press('I have checked it: release it');
+                ->see('“clear insulation” is 128 mm.')->press('On a job')
+                ->see('Oxmere switchroom · termination L2')->choose('Try it on the job', 'Oxmere switchroom · termination L2')
+                ->see('cannot tell')->assertAccessible()
+                ->press('Check it, to release it')->see('1 · In plain sentences')->see('“clear insulation” is 131 mm.')
+                ->see(' corners')->assertAccessible()->press('I have checked it: release it');
             $checker->waitForPath('/kits/quillon-indoor-end-12')->see(
                 'Indoor termination, one core, 12 kV Quillon Accessories · heat shrink termination · revision 2',
             )->see('What revision 2 changed: one rule');
@@ -53,9 +56,10 @@ final class KitsTest extends TestCase
     {
         $page = Page::open();
         try {
-            $page->signIn('engineer')->press('Kits')->press('New sheet')->fill('Id of the new sheet', 'brand-new-12')->press('Begin')
-                ->see('Draft of brand-new-12')->see('wrong with it.')->assertAccessible();
-            $page->fill('Name', 'New straight joint')->fill('Maker', 'Example Accessories')->fill('Rated voltage', '6.35/11 (12) kV');
+            $page->signIn('engineer')->press('Kits')->press('New sheet')->press('None of these: begin with nothing')
+                ->fill('Id of the new sheet', 'brand-new-12')->press('Begin')
+                ->see('Draft of brand-new-12')->see('still to say.')->assertAccessible();
+            $page->pressFirst('What it is')->fill('Name', 'New straight joint')->fill('Maker', 'Example Accessories')->fill('Rated voltage', '6.35/11 (12) kV');
             $page->pressFirst('What it is for')->press('XLPE')->press('copper tape');
             $page->pressFirst('In the box')->press('Add to what lies in the box')->fill('Key', 'tube')->fill('Name', 'Stress tube');
             $page->pressFirst('On the cable')->press('Add to what lies on the cable')->fill('Key', 'stress')->fill('Name', 'Stress tube')
@@ -95,6 +99,32 @@ final class KitsTest extends TestCase
             $page->see('Kept. Nothing is wrong with it.')->press('In words')->see('Stress tube')->assertAccessible();
         } finally {
             $page->close();
+        }
+    }
+
+    #[Test]
+    public function aSheetBegunFromItsKindIsGoneOnWithOnAnotherMachine(): void
+    {
+        [$office, $home, $checker] = [Page::open(), Page::open(), Page::open()];
+        try {
+            $office->signIn('engineer')->press('Kits')->press('New sheet')->see('lined ends')->assertAccessible()
+                ->press('Slip-on termination with lined ends, one core, tape screen')->fill('Id of the new sheet', 'our-lined-17')
+                ->press('Begin')->see('102 to say')->see('drawn with the figures of another of its kind')->assertAccessible();
+            $office->fill('What is it called?', 'Our lined end')->fill('Who makes it?', 'Example Accessories')->see('100 to say')
+                ->fill('What is this size called?', '1')->see('99 to say')->see('Kept. 99 things are still to say.');
+            $home->signIn('engineer')->go('/kits/drafts/our-lined-17')->see('99 to say')->see('Kept. 99 things are still to say.')
+                ->see('Everything covers what it must.')->doesNotSee('wrong with it');
+            $home->pressFirst('What it is')->see('How it is put on');
+            self::assertSame('Our lined end', $home->run("done(document.querySelector('section[aria-label=\"What it is\"] input').value)"));
+            $checker->signIn('checker')->go('/kits/drafts/osterwick-plain-12')->press('Check it, to release it')
+                ->see('It does not say all yet: it cannot be released.')->see('Not said')->assertAccessible();
+            self::assertSame('yes', $checker->run(
+                "done([...document.querySelectorAll('button')].find((b) => b.textContent.startsWith('I have checked it')).disabled ? 'yes' : 'no')",
+            ));
+        } finally {
+            $office->close();
+            $home->close();
+            $checker->close();
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests\Journey;
 
+use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DriverCommand;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverBy;
@@ -359,9 +360,13 @@ final class Page
     /** @param \Closure(): bool $holds */
     private function until(string $what, \Closure $holds): void
     {
-        $this->web->wait(self::SECONDS, 50)->until(
-            $holds, "waited in vain for $what at {$this->path()}; the page says: ".mb_strimwidth($this->text(), 0, 1500, '…'),
-        );
+        try {
+            $this->web->wait(self::SECONDS, 50)->until($holds);
+        } catch (TimeoutException $late) {
+            // As it is now: what it said before the wait would mislead.
+            $says = mb_strimwidth($this->text(), 0, 1500, '…');
+            throw new TimeoutException("waited in vain for $what at {$this->path()}; the page says: $says", $late->getResults());
+        }
     }
 
     private function text(): string

@@ -28,6 +28,12 @@ export const jobQueries = {
       queryFn: () => answered(client.GET('/api/jobs', { params: { query: { page, perPage: 20 } } })),
       placeholderData: keepPreviousData,
     }),
+  /** The last fifty: enough to find one that a draft can be tried on. */
+  latest: () =>
+    queryOptions({
+      queryKey: [...jobQueries.all, 'latest'],
+      queryFn: () => answered(client.GET('/api/jobs', { params: { query: { page: 1, perPage: 50 } } })),
+    }),
   one: (id: string) =>
     queryOptions({
       queryKey: [...jobQueries.all, 'one', id],

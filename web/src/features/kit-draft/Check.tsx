@@ -2,6 +2,7 @@ import { useEffect } from 'react'
 import { ApiError } from '../../api/client'
 import { useReleaseDraft } from '../../api/kits'
 import type { KitDraft } from '../../api/types'
+import { readObject } from '../../domain/json'
 import { say } from '../../domain/sentence'
 import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
@@ -39,12 +40,20 @@ export function Check({ draft, isKept, proof, onReleased }: CheckProps) {
             <Proof id={draft.id} proof={proof} />
           </div>
           {draft.questions.length > 0 && <StillAsked draft={draft} />}
-          <ReleaseIt draft={draft} isReady={isKept && draft.sheet !== null && !proof.isPending} onReleased={onReleased} />
+          <ReleaseIt
+            draft={draft}
+            isReady={isKept && draft.sheet !== null && !proof.isPending && isProvedIfAsked(draft, proof)}
+            onReleased={onReleased}
+          />
         </div>
       </div>
     </section>
   )
 }
+
+/** A sheet of the first edition can only be looked at: it cannot say all that a proof asks. */
+const isProvedIfAsked = (draft: KitDraft, proof: ProofAsked): boolean =>
+  readObject(draft.text)?.['edition'] !== 2 || proof.report?.proved === true
 
 const NotYet = ({ draft }: { draft: KitDraft }) => (
   <p className="text-mute">

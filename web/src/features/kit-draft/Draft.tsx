@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { startTransition, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import { kitQueries } from '../../api/kits'
 import { useMay } from '../../api/session'
 import type { KitDraft } from '../../api/types'
-import { moved, pathOf, put, readObject, type Json, type JsonObject, type Path } from '../../domain/json'
+import { moved, pathOf, put, readObject, type Json, type JsonObject } from '../../domain/json'
 import { Note } from '../../ui/Note'
 import { UnitProvider } from '../../ui/UnitContext'
 import { UnitToggle } from '../../ui/UnitToggle'
@@ -58,7 +58,7 @@ function Loaded({ draft }: { draft: KitDraft }) {
   const trial = useTrial(draft)
   const proof = useProof(draft)
   const names = useNames(draft, trial.tried)
-  const [writing, setWriting] = useState<Path>([])
+  const [writing, setWriting] = useState('')
   return (
     <>
       <Head draft={draft} />
@@ -82,10 +82,17 @@ function Loaded({ draft }: { draft: KitDraft }) {
         <Check draft={draft} isKept={!kept.isChanged} proof={proof} onReleased={() => void navigate(`/kits/${draft.id}`)} />
       ) : (
         <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 desk:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
-          <div className="min-w-0" onFocusCapture={(event) => setWriting(placeOf(event.target))}>
+          <div
+            className="min-w-0"
+            onFocusCapture={(event) => {
+              const next = placeOf(event.target)
+              // Never before what is typed at once: the entry would be drawn with what it held.
+              startTransition(() => setWriting(next))
+            }}
+          >
             <Form key={place} {...{ draft, kept, json, place, trial, proof, names }} onPlace={setPlace} />
           </div>
-          <Beside draft={draft} trial={trial} proof={proof} names={names} lit={json && itemAt(json, writing)} />
+          <Beside draft={draft} trial={trial} proof={proof} names={names} lit={json && itemAt(json, pathOf(writing))} />
         </div>
       )}
     </>
@@ -93,8 +100,8 @@ function Loaded({ draft }: { draft: KitDraft }) {
 }
 
 /** Where in the sheet the entry stands that is written in. */
-const placeOf = (target: EventTarget): Path =>
-  pathOf(target instanceof Element ? (target.closest('[data-path]')?.getAttribute('data-path') ?? '') : '')
+const placeOf = (target: EventTarget): string =>
+  target instanceof Element ? (target.closest('[data-path]')?.getAttribute('data-path') ?? '') : ''
 
 type FormProps = {
   draft: KitDraft

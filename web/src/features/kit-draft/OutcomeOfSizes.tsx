@@ -6,7 +6,6 @@ import { OutcomeWord } from '../../views/Verdict'
 /** What each size of the draft comes to on these cables, with this connector. */
 export function OutcomeOfSizes({ sizes }: { sizes: TriedDraft['sizes'] }) {
   const unit = useUnit()
-  if (sizes.length < 2) return null
   return (
     <ul aria-label="Each size on these cables" className="border-t-2 border-ink">
       {sizes.map((one) => (

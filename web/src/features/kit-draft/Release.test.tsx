@@ -21,7 +21,7 @@ vi.mock('../../api/session', () => ({
 
 const draftOf = (more: Partial<KitDraft> = {}) =>
   ({
-    ...{ id: 'kit-1', version: 3, author: 'Ann', authors: ['Ann', 'Dov'], sheet: {}, releasedRevision: 2 },
+    ...{ id: 'kit-1', version: 3, author: 'Ann', authors: ['Ann', 'Dov'], sheet: {}, text: '{}', releasedRevision: 2 },
     ...{ problems: [], questions: [], changes: [], rules: [], ...more },
   }) as unknown as KitDraft
 
@@ -98,6 +98,7 @@ it.each([
   ['it does not say all', { sheet: null }, {}, true],
   ['it is being proved', {}, { isPending: true }, true],
   ['it is not kept yet', {}, {}, false],
+  ['it is not proved', { text: '{"edition": 2}' }, { report: { ...report, proved: false } }, true],
 ])('is not released while %s', (_, more, proof, isKept) => {
   look(more, proof, isKept)
   expect(button(RELEASE)?.disabled).toBe(true)

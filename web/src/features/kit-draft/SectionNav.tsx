@@ -49,7 +49,7 @@ export function SectionNav({ place, problems, questions, onPlace, sheet, isSecon
     ...(isSecond ? [{ key: 'check', title: 'Check and release', faults: 0, asked: 0, isOpen: true }] : []),
   ]
   return (
-    <nav aria-label="Sections of the sheet" className="flex flex-wrap border-b-2 border-ink">
+    <nav aria-label="Sections of the sheet" className="flex border-b-2 border-ink max-desk:overflow-x-auto desk:flex-wrap">
       {places.map((one) => (
         <button
           key={one.key}
@@ -61,7 +61,7 @@ export function SectionNav({ place, problems, questions, onPlace, sheet, isSecon
             .join(', ')}
           onClick={() => onPlace(one.key)}
           className={classes(
-            'min-h-12 px-3 disabled:opacity-50',
+            'min-h-12 shrink-0 px-3 whitespace-nowrap disabled:opacity-50',
             one.key === place ? 'bg-ink font-semibold text-chalk [&_span]:text-chalk' : 'hover:bg-soft',
           )}
         >

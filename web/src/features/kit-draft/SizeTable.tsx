@@ -109,11 +109,11 @@ function SizeRow({ row, isFirst, count }: { row: Row; isFirst: boolean; count: n
                 aria-label={`${row.heading} ${row.title}, ${textOf(at(json, ['sizes', size, 'label'])) || `size ${size + 1}`}`.trim()}
                 aria-invalid={fault ? true : undefined}
                 readOnly={!change}
-                className={classes('min-h-11 w-32 border-2 bg-white px-2', fault ? 'border-out' : 'border-line focus:border-ink')}
+                className={classes('min-h-11 w-40 border-2 bg-white px-2', fault ? 'border-out' : 'border-line focus:border-ink')}
                 value={textOf(at(json, path))}
                 onChange={(event) => change?.(path, cell(event.target.value, row))}
               />
-              {fault && <p className="w-32 text-label font-semibold text-out">{fault}</p>}
+              {fault && <p className="w-40 text-label font-semibold text-out">{fault}</p>}
             </td>
           )
         })}

@@ -3,6 +3,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { expect, it } from 'vitest'
 import type { KitDraft, SheetQuestion } from '../../api/types'
 import { at, pathOf, put, type JsonObject } from '../../domain/json'
+import { textOf } from '../../views/form/Entry'
 import { openPage } from '../../testing/page'
 import { answerOf, taken, type Server } from '../../testing/server'
 
@@ -20,7 +21,7 @@ const open = (more: Partial<KitDraft> = {}) =>
     // As the server does: what is no longer blank is no longer asked.
     server.answers('PUT', API, ({ body }) => {
       const sheet = JSON.parse(String(body)) as JsonObject
-      const isBlank = ({ path }: SheetQuestion) => /^$|…/.test(String(at(sheet, pathOf(path)) ?? '-'))
+      const isBlank = ({ path }: SheetQuestion) => /^$|…/.test(textOf(at(sheet, pathOf(path)) ?? '-'))
       const questions = begun.questions.filter((one) => one.offer !== null || isBlank(one))
       return taken({ ...begun, version: (version += 1), text: String(body), questions })
     })

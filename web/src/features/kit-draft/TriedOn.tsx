@@ -20,10 +20,7 @@ export function TriedOn({ trial, lit }: TriedOnProps) {
   return (
     <section aria-label="Tried on a job" className="grid grid-cols-[minmax(0,1fr)] gap-3">
       <div className="grid gap-3 desk:grid-cols-[1fr_8rem]">
-        <Field
-          label="Try it on the job"
-          hint={trial.jobs.length === 0 ? 'There is no job for such an accessory yet.' : undefined}
-        >
+        <Field label="Try it on the job" hint={trial.hasNone ? 'There is no job for such an accessory yet.' : undefined}>
           {(input) => (
             <select {...input} value={trial.jobId} onChange={(event) => trial.onJob(event.target.value)}>
               {trial.jobs.map((one) => (
@@ -47,7 +44,9 @@ export function TriedOn({ trial, lit }: TriedOnProps) {
         </Field>
       </div>
       {!trial.tried && !trial.error && (
-        <p className="text-mute">As soon as nothing is wrong with it, it is drawn here on the cables of a job.</p>
+        <p className="text-mute">
+          {trial.isPending ? 'Drawing it' : 'As soon as nothing is wrong with it, it is drawn here on the cables of a job.'}
+        </p>
       )}
       {trial.isOld && <Note tone="unproved">Drawn as it was before something was wrong with it.</Note>}
       {trial.tried?.standsIn && (
@@ -63,10 +62,14 @@ export function TriedOn({ trial, lit }: TriedOnProps) {
   )
 }
 
+/** What is in the way because of the sheet. */
+const OF_SHEET = new Set(['cannot-be-marked-out', 'room-short', 'lap-short', 'material-short'])
+
 function Planned({ tried, lit }: { tried: TriedDraft; lit: string | null }) {
   const unit = useUnit()
   const { job } = tried
-  const obstacles = job.obstacles.filter((one) => one.step !== 'safety')
+  // Whether these cables suit it, is said size by size.
+  const obstacles = job.obstacles.filter((one) => OF_SHEET.has(one.code))
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
       <Drawn tried={tried} lit={lit} />
@@ -75,7 +78,7 @@ function Planned({ tried, lit }: { tried: TriedDraft; lit: string | null }) {
           {say(reason, unit)}
         </Note>
       ))}
-      {obstacles.length === 0 && <Note tone="inside" title="It fits, and everything covers what it must." />}
+      {obstacles.length === 0 && job.section && <Note tone="inside" title="Everything covers what it must." />}
       <OutcomeOfSizes sizes={tried.sizes} />
       <Materials job={job} />
       {job.markOut && <MarkTables job={job} show="marks" />}

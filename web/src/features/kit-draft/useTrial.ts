@@ -11,7 +11,8 @@ export function useTrial(draft: KitDraft) {
   const makes = at(sheet ?? undefined, ['function'])
   const [chosen, setChosen] = useState('')
   const [size, setSize] = useState('')
-  const jobs = useQuery(jobQueries.page(1)).data?.jobs.filter((job) => job.function === makes) ?? []
+  const latest = useQuery(jobQueries.latest())
+  const jobs = latest.data?.jobs.filter((job) => job.function === makes) ?? []
   const job = jobs.find((one) => one.id === chosen) ?? likeliest(jobs, draft)
   const jobId = job?.id ?? ''
   const sizes = labelsOf(at(sheet ?? undefined, ['sizes']))
@@ -31,6 +32,9 @@ export function useTrial(draft: KitDraft) {
     size: label,
     tried: tried.data ?? null,
     error: tried.error,
+    /** No job is for such an accessory. */
+    hasNone: latest.isSuccess && jobs.length === 0,
+    isPending: latest.isPending || tried.isLoading,
     /** The drawing is of what was sound last. */
     isOld: !canBeDrawn && tried.data !== undefined,
     onJob: setChosen,
