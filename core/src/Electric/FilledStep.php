@@ -36,7 +36,7 @@ final readonly class FilledStep
             return null;
         }
         $field = Field::between($inner->inMillimetres() / 2, $outer->inMillimetres() / 2, Core::permittivity($design->insulation));
-        $voltage = $design->voltage->highestVolts / 1000 / sqrt(3);
+        $voltage = ScreenedField::highestToEarth($cable);
 
         return new self(
             $height, $voltage, $field->inGap($height->inMillimetres(), $voltage), $field->inception($height->inMillimetres()),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\Job;
 
-use Berm\Core\Assembly\Assembly;
 use Berm\Core\CoreError;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Section\Measuring;
@@ -19,16 +18,13 @@ final class NamedValues
      */
     public static function of(Plan $plan, array $names): array
     {
-        $job = $plan->job;
-        $cables = $job->allCables();
-        $connector = $job->turnedConnector();
-        if (null === $cables || null === $connector || null === $plan->section || null === $plan->sheet || null === $job->size) {
+        $assembly = $plan->assembly();
+        if (null === $assembly) {
             return [];
         }
-        $assembly = Assembly::of($cables, $plan->sheet, $job->size, $connector, $job->site, $job->said);
-        $places = (new Measuring($assembly, $plan->build))->places($plan->section->core);
+        $places = (new Measuring($assembly, $plan->build))->places($plan->section->core ?? 1);
         $known = [];
-        foreach ($cables as $cable) {
+        foreach ($assembly->cables as $cable) {
             $values = $places->values($cable);
             foreach ($names as $name) {
                 try {

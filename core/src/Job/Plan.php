@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Job;
 
+use Berm\Core\Assembly\Assembly;
 use Berm\Core\Build\BuildState;
 use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event;
@@ -100,6 +101,17 @@ final readonly class Plan
     {
         return null === $job->connector ? null : ConnectorFit::judge($job->function, $cables, $job->connector, $sheet, $job->size)
             ->and(ToolFit::judge($job->connector, $sheet, $build->tools()));
+    }
+
+    /** What it all lies on; null until it has been chosen and can be worked out. */
+    public function assembly(): ?Assembly
+    {
+        $cables = $this->job->allCables();
+        $connector = $this->job->turnedConnector();
+
+        return null === $cables || null === $connector || null === $this->section || null === $this->sheet || null === $this->job->size
+            ? null
+            : Assembly::of($cables, $this->sheet, $this->job->size, $connector, $this->job->site, $this->job->said);
     }
 
     /** An event as a line of the log, with what it is judged by now. */

@@ -6,6 +6,9 @@ namespace Berm\Core\Wire;
 
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\Cores;
+use Berm\Core\Cable\LayerKind;
+use Berm\Core\Electric\ScreenedField;
+use Berm\Core\Job\AsPlanned;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Margin\Loss;
@@ -25,14 +28,17 @@ final readonly class SectionJson
     private const CAUSES = 5;
 
     /** @param array<string, CableEnd> $cables by End value */
-    private function __construct(private Section $section, private ?KitSheet $sheet, private array $cables)
-    {
+    private function __construct(
+        private Section $section, private ?KitSheet $sheet, private array $cables, private ?AsPlanned $planned,
+    ) {
     }
 
     /** @return array<string, mixed>|null */
     public static function of(Plan $plan): ?array
     {
-        return null === $plan->section ? null : (new self($plan->section, $plan->sheet, $plan->job->cables))->whole();
+        return null === $plan->section ? null : (new self(
+            $plan->section, $plan->sheet, $plan->job->cables, AsPlanned::of($plan),
+        ))->whole();
     }
 
     /** @return array<string, mixed> */
@@ -55,7 +61,21 @@ final readonly class SectionJson
         $cable = $this->cables[$interval->end->value ?? ''] ?? null;
         $isOfCore = Cores::Three !== $cable?->cores() || false !== Cut::tryFrom($interval->key())?->isOfCore();
 
-        return [...self::interval($interval), 'perCore' => $isOfCore];
+        return [...self::interval($interval), 'perCore' => $isOfCore, 'field' => $this->field($interval, $cable)];
+    }
+
+    /** @return array<string, float>|null of the insulation, where its screen lies on it */
+    private function field(Interval $interval, ?CableEnd $cable): ?array
+    {
+        $field = LayerKind::Insulation->value === $interval->key() && null !== $cable ? ScreenedField::of($cable) : null;
+        $screens = array_filter($this->section->layers, static fn (Interval $one): bool => $one->end === $interval->end
+            && LayerKind::InsulationScreen->value === $one->key());
+        $screen = array_values($screens)[0] ?? null;
+
+        return null === $field || null === $screen ? null : [
+            'fromMm' => $screen->from->inMillimetres(), 'toMm' => $screen->to->inMillimetres(), 'voltageKv' => round($field->voltage, 1),
+            'insideKvPerMm' => round($field->inside, 2), 'outsideKvPerMm' => round($field->outside, 2),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -82,7 +102,8 @@ final readonly class SectionJson
 
         return [
             'end' => $cut->place->end->value, 'cut' => $cut->place->cut->value, 'core' => $cut->place->core,
-            'axisMm' => $cut->onAxis->inMillimetres(), 'fromEndMm' => $cut->fromEnd->inMillimetres(), 'standing' => $cut->standing->value,
+            'axisMm' => $cut->onAxis->inMillimetres(),
+            'plannedAxisMm' => $this->planned?->cut($cut->place, $cut->onAxis)?->inMillimetres(), 'fromEndMm' => $cut->fromEnd->inMillimetres(), 'standing' => $cut->standing->value,
             'stage' => $stage,
         ];
     }
@@ -91,6 +112,7 @@ final readonly class SectionJson
     private function item(PlacedItem $placed): array
     {
         $item = $placed->item;
+        $planned = $this->planned?->edges($placed);
 
         return [
             'key' => $item->key,
@@ -101,6 +123,7 @@ final readonly class SectionJson
             'perCore' => $item->isPerCore,
             'fromMm' => $placed->from->nominal->inMillimetres(),
             'toMm' => $placed->to->nominal->inMillimetres(),
+            'planned' => null === $planned ? null : ['fromMm' => $planned[0]->inMillimetres(), 'toMm' => $planned[1]->inMillimetres()],
             'stage' => $this->sheet?->sequence->stageOf($item),
             'offStage' => $this->sheet?->sequence->stageOff($item),
             'madeOf' => $this->sheet->stock[$item->stock]->name ?? '',

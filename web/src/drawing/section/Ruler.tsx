@@ -27,6 +27,7 @@ export function Ruler({
   const marks = seen.map((cut) => ({
     key: `${cut.end} ${cut.cut} ${cut.core}`,
     x: map.x(cut.axisMm),
+    plannedX: cut.plannedAxisMm === null ? null : map.x(cut.plannedAxisMm),
     text: unit === 'in' ? formatInchFraction(Math.abs(cut.axisMm)) : String(Math.round(Math.abs(cut.axisMm))),
     isMade: cut.standing !== 'planned',
   }))
@@ -47,6 +48,17 @@ export function Ruler({
       {map.breaks.map(({ x }) => (
         <rect key={x} x={x - 5} y={y - 1} width={10} height={HEIGHT + 2} fill="var(--color-chalk)" />
       ))}
+      {marks.map((mark) =>
+        mark.plannedX === null || Math.abs(mark.plannedX - mark.x) < 3 ? null : (
+          <path
+            key={mark.key}
+            d={`M${mark.plannedX} ${y + HEIGHT + 2}l5 8h-10z`}
+            fill="none"
+            stroke="var(--color-mute)"
+            data-planned
+          />
+        ),
+      )}
       {marks.map((mark, i) =>
         (rows[i] ?? 0) > 0 ? null : (
           <g key={mark.key}>

@@ -25,7 +25,18 @@ export type Section = {
   connector: Along & { name: string; radiusMm: number }
   connectorStage: number | null
   items: Item[]
-  cuts: { end: End; cut: string; core: number | null; axisMm: number; standing: Standing; stage: number | null }[]
+  cuts: Cut[]
+}
+
+/** Where a cut lies, and where it was to; null where it lies so. */
+type Cut = {
+  end: End
+  cut: string
+  core: number | null
+  axisMm: number
+  plannedAxisMm: number | null
+  standing: Standing
+  stage: number | null
 }
 
 /** What of a section is there after a stage: a filter over what the core sent. Null: all of it, as finished. */

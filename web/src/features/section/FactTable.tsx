@@ -17,7 +17,7 @@ export function FactTable({
       <caption>What lies where, from the middle of the joint or the end of the conductor</caption>
       <thead>
         <tr>
-          {['what', 'end', 'from', 'to', 'diameter beneath', 'diameter over it'].map((one) => (
+          {['what', 'end', 'from', 'to', 'planned', 'diameter beneath', 'diameter over it'].map((one) => (
             <th key={one} scope="col">
               {one}
             </th>
@@ -32,6 +32,7 @@ export function FactTable({
             <td>{mark(Math.abs(one.fromMm))}</td>
             <td>{mark(Math.abs(one.toMm))}</td>
             <td />
+            <td />
             <td>{mark(2 * one.radiusMm)}</td>
           </tr>
         ))}
@@ -41,6 +42,7 @@ export function FactTable({
             <td>{one.end ?? 'both'}</td>
             <td>{mark(Math.abs(one.fromMm))}</td>
             <td>{mark(Math.abs(one.toMm))}</td>
+            <td>{one.planned ? `${mark(Math.abs(one.planned.fromMm))} to ${mark(Math.abs(one.planned.toMm))}` : 'so'}</td>
             <td>{mark(widest(one.outline, 'insideMm'))}</td>
             <td>{mark(widest(one.outline, 'outsideMm'))}</td>
           </tr>

@@ -1,11 +1,12 @@
 // @vitest-environment happy-dom
-import { fireEvent, screen, waitFor, within } from '@testing-library/react'
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
 import { openPage } from '../../testing/page'
 import { JOBS, jobOf } from '../../testing/server'
 import { svgOf, titleOf } from './saved'
 import { bracketOf, keyOfRule, nameOfRule, rulesOf, type Section } from './rules'
-import { touchedAt } from './TouchedFacts'
+import { touchedAt, TouchedFacts, type Found } from './TouchedFacts'
+import { UnitProvider } from '../../ui/UnitContext'
 
 const sectionOf = (name: keyof typeof JOBS): Section => {
   const { section } = jobOf(name)
@@ -85,6 +86,34 @@ describe('a touch', () => {
     })
     expect([found?.key, found?.outsideMm]).toEqual(['insulation', layer.radiusMm])
     expect(touchedAt(section, null, { mm: 0, radiusMm: 500, lane })).toBeNull()
+  })
+
+  it('tells the field in the insulation only where its own screen lies on it', () => {
+    const section = { ...sectionOf('staged'), items: [] }
+    const layer = section.layers.find((one) => one.key === 'insulation' && one.end === 'A')
+    const field = layer?.field
+    if (!layer || !field) throw new Error('its diameters are known')
+    const fieldAt = (mm: number) => touchedAt(section, null, { mm, radiusMm: layer.radiusMm - 0.2, lane: 'core' })?.field ?? null
+    expect(fieldAt((field.fromMm + field.toMm) / 2)).toEqual(field)
+    expect(fieldAt((layer.fromMm + layer.toMm) / 2)).toBeNull()
+  })
+
+  it('tells where an item was to lie, where it lies otherwise', () => {
+    const section = sectionOf('staged')
+    const item = section.items.find((one) => one.outline.length > 0 && one.offStage === null)
+    const on = item?.outline[0]
+    if (!item || !on) throw new Error('it has items')
+    const moved = { ...item, planned: { fromMm: item.fromMm + 3, toMm: item.toMm + 3 } }
+    const touched = { mm: (on.fromMm + on.toMm) / 2, radiusMm: (on.insideMm + on.outsideMm) / 2, lane: 'core' as const }
+    const at = (one: typeof item) => touchedAt({ ...section, items: [one] }, null, touched)
+    expect(at(moved)?.planned).toEqual(moved.planned)
+    expect(at(item)?.planned).toBeNull()
+    render(
+      <UnitProvider name="section" initial="mm">
+        <TouchedFacts found={at(moved) as Found} onClose={() => undefined} />
+      </UnitProvider>,
+    )
+    expect(screen.getByRole('status').textContent).toContain('planned ')
   })
 })
 

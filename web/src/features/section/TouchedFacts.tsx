@@ -17,6 +17,8 @@ export type Found = {
   insideMm: number
   outsideMm: number
   reason: Sentence | null
+  planned: { fromMm: number; toMm: number } | null
+  field: Section['layers'][number]['field']
 }
 
 /** What lies where somebody touched the drawing; null where nothing does. */
@@ -27,15 +29,25 @@ export function touchedAt(section: Section, stage: number | null, { mm, radiusMm
     const on = item.outline.find(
       (one) => one.fromMm <= mm && one.toMm >= mm && one.insideMm <= radiusMm && one.outsideMm >= radiusMm,
     )
-    const reason = section.items.find((one) => one.key === item.key)?.reason ?? null
-    if (on) return { ...item, isLayer: false, insideMm: on.insideMm, outsideMm: on.outsideMm, reason }
+    const own = section.items.find((one) => one.key === item.key && one.end === item.end)
+    const more = { reason: own?.reason ?? null, planned: own?.planned ?? null, field: null }
+    if (on) return { ...item, isLayer: false, insideMm: on.insideMm, outsideMm: on.outsideMm, ...more }
   }
   const own = layers.filter((one) => isHere(one) && one.fromMm <= mm && one.toMm >= mm).sort((a, b) => a.radiusMm - b.radiusMm)
   const at = own.findIndex((one) => one.radiusMm >= radiusMm)
   const layer = own[at]
   return layer
-    ? { ...layer, isLayer: true, madeOf: '', insideMm: own[at - 1]?.radiusMm ?? 0, outsideMm: layer.radiusMm, reason: null }
+    ? {
+        ...{ ...layer, isLayer: true, madeOf: '', insideMm: own[at - 1]?.radiusMm ?? 0, outsideMm: layer.radiusMm },
+        ...{ reason: null, planned: null, field: fieldAt(section, layer, mm) },
+      }
     : null
+}
+
+/** Where the screen lies on the insulation; null elsewhere: there it is not that of a coaxial cylinder. */
+function fieldAt(section: Section, layer: { key: string; end: string | null }, mm: number): Found['field'] {
+  const field = section.layers.find((one) => one.key === layer.key && one.end === layer.end)?.field ?? null
+  return field && field.fromMm <= mm && mm <= field.toMm ? field : null
 }
 
 /** What it is, from where to where, its diameters and its wall, and why. */
@@ -64,10 +76,31 @@ export function TouchedFacts({ found, onClose }: { found: Found; onClose: () => 
           {value}
         </span>
       ))}
+      {found.planned && (
+        <span className="tabular-nums">
+          <span className="text-label text-mute">planned </span>
+          {sayMark(Math.abs(found.planned.fromMm), unit)} to {sayMark(Math.abs(found.planned.toMm), unit)}
+        </span>
+      )}
+      {found.isLayer && found.key === 'insulation' && <FieldFact field={found.field} />}
       {found.reason && <span className="basis-full">{say(found.reason, unit)}</span>}
       <button type="button" onClick={onClose} className="ml-auto min-h-11 px-2 text-plan underline underline-offset-4">
         Close
       </button>
     </section>
+  )
+}
+
+function FieldFact({ field }: { field: Found['field'] }) {
+  return field ? (
+    <span className="basis-full tabular-nums">
+      <span className="text-label text-mute">field </span>
+      {field.insideKvPerMm} kV/mm at the conductor screen, {field.outsideKvPerMm} beneath its own screen, at {field.voltageKv} kV
+      to earth
+    </span>
+  ) : (
+    <span className="basis-full text-label text-mute">
+      Its own screen does not lie here: the field is not that of a plain cable, and is not worked out.
+    </span>
   )
 }
