@@ -14,8 +14,8 @@ use Berm\Core\Section\Places;
 /** Where everything was to lie before anything was measured, to be held against where it was found. */
 final readonly class AsPlanned
 {
-    /** Less is no difference that anybody sees or measures with a tape. */
-    private const SEEN = 50_000;
+    /** Less is no difference that a tape tells: half a millimetre. */
+    private const SEEN = 500_000;
 
     private function __construct(private Places $places)
     {

@@ -36,6 +36,7 @@ const cut = (end: 'A' | 'B', name: string, axisMm: number, stage: number) => ({
   cut: name,
   core: null,
   axisMm,
+  plannedAxisMm: null,
   standing: 'planned' as const,
   stage,
 })

@@ -3,6 +3,7 @@ import { ApiError } from '../../api/client'
 import type { TriedDraft } from '../../api/types'
 import { say } from '../../domain/sentence'
 import { SectionDrawing } from '../../drawing/section/SectionDrawing'
+import { withWalls } from '../../drawing/section/walls'
 import { useWidth } from '../../drawing/useWidth'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
@@ -89,7 +90,8 @@ function Planned({ tried, lit }: { tried: TriedDraft; lit: string | null }) {
 function Drawn({ tried: { job }, lit }: { tried: TriedDraft; lit: string | null }) {
   const unit = useUnit()
   const [ref, width] = useWidth<HTMLDivElement>(600)
-  const section = job.section
+  const known = job.section
+  const section = useMemo(() => known && withWalls(known), [known])
   const sized = useMemo(() => ({ stage: null, unit, width, height: 130, range: null }), [unit, width])
   return (
     <div ref={ref} className="min-w-0 overflow-hidden">

@@ -107,10 +107,10 @@ describe('a touch', () => {
     const touched = { mm: (on.fromMm + on.toMm) / 2, radiusMm: (on.insideMm + on.outsideMm) / 2, lane: 'core' as const }
     const at = (one: typeof item) => touchedAt({ ...section, items: [one] }, null, touched)
     expect(at(moved)?.planned).toEqual(moved.planned)
-    expect(at(item)?.planned).toBeNull()
+    expect(at({ ...item, planned: null })?.planned).toBeNull()
     render(
       <UnitProvider name="section" initial="mm">
-        <TouchedFacts found={at(moved) as Found} onClose={() => undefined} />
+        <TouchedFacts found={at(moved) as Found} known={section} onClose={() => undefined} />
       </UnitProvider>,
     )
     expect(screen.getByRole('status').textContent).toContain('planned ')

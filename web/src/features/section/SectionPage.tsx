@@ -5,6 +5,8 @@ import { sayMark } from '../../domain/length'
 import { layerName } from '../../domain/words'
 import { rangeOf } from '../../drawing/section/plan'
 import { hasThreeCores } from '../../drawing/section/state'
+import { withWalls } from '../../drawing/section/walls'
+import { WallsUnsaid } from '../../views/WallsUnsaid'
 import { SectionDrawing, type Touched } from '../../drawing/section/SectionDrawing'
 import { useDrawing } from '../../drawing/section/useDrawing'
 import type { Section } from './rules'
@@ -37,7 +39,9 @@ function heightFor(width: number, isThree: boolean): number {
 
 type Part = 'A' | 'centre' | 'B'
 
-function Whole({ job, section }: { job: Job; section: Section }) {
+function Whole({ job, section: known }: { job: Job; section: Section }) {
+  // What is drawn; the rules are of what is known.
+  const section = useMemo(() => withWalls(known), [known])
   const unit = useUnit()
   const [ref, width] = useWidth<HTMLDivElement>(1200)
   const [stage, setStage] = useState<number | null>(null)
@@ -97,13 +101,14 @@ function Whole({ job, section }: { job: Job; section: Section }) {
           />
         )}
       </div>
+      <WallsUnsaid section={known} />
       {rest.length > 0 && (
         <p className="px-4 pb-1 text-label desk:px-6">
           <span className="text-mute">also: </span>
           {rest.map((one) => one.text).join(' · ')}
         </p>
       )}
-      {found && <TouchedFacts found={found} onClose={() => setTouched(null)} />}
+      {found && <TouchedFacts found={found} known={known} onClose={() => setTouched(null)} />}
       <StageStrip job={job} section={section} stage={stage} onStage={setStage} />
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 p-4 desk:grid-cols-[25.5rem_minmax(0,1fr)] desk:p-6">
         {rule ? (

@@ -2,6 +2,7 @@ import { sayFine, sayMark } from '../../domain/length'
 import { say } from '../../domain/sentence'
 import { layerName } from '../../domain/words'
 import type { Touched } from '../../drawing/section/SectionDrawing'
+import { isWallUnsaid } from '../../drawing/section/walls'
 import { isOfCable, stateAfter } from '../../drawing/section/state'
 import type { Section } from './rules'
 import { useUnit } from '../../ui/UnitContext'
@@ -50,17 +51,25 @@ function fieldAt(section: Section, layer: { key: string; end: string | null }, m
   return field && field.fromMm <= mm && mm <= field.toMm ? field : null
 }
 
+type TouchedFactsProps = { found: Found; known: Section; onClose: () => void }
+
 /** What it is, from where to where, its diameters and its wall, and why. */
-export function TouchedFacts({ found, onClose }: { found: Found; onClose: () => void }) {
+export function TouchedFacts({ found, known, onClose }: TouchedFactsProps) {
   const unit = useUnit()
+  // What is drawn of it stands for a wall that nobody knows.
+  const isUnsaid = !found.isLayer && known.items.some((one) => one.key === found.key && isWallUnsaid(one))
   const name = found.isLayer ? layerName(found.name, unit) : found.name
   const facts = [
     ['from', sayMark(Math.abs(found.fromMm), unit)],
     ['to', sayMark(Math.abs(found.toMm), unit)],
     ['long', sayMark(found.toMm - found.fromMm, unit)],
-    ['over it', `⌀ ${sayFine(2 * found.outsideMm, unit)}`],
-    ['beneath', `⌀ ${sayFine(2 * found.insideMm, unit)}`],
-    ['wall', sayFine(found.outsideMm - found.insideMm, unit)],
+    ...(isUnsaid
+      ? [['wall', 'not said by its sheet']]
+      : [
+          ['over it', `⌀ ${sayFine(2 * found.outsideMm, unit)}`],
+          ['beneath', `⌀ ${sayFine(2 * found.insideMm, unit)}`],
+          ['wall', sayFine(found.outsideMm - found.insideMm, unit)],
+        ]),
   ]
   return (
     <section
@@ -82,11 +91,11 @@ export function TouchedFacts({ found, onClose }: { found: Found; onClose: () => 
           {sayMark(Math.abs(found.planned.fromMm), unit)} to {sayMark(Math.abs(found.planned.toMm), unit)}
         </span>
       )}
-      {found.isLayer && found.key === 'insulation' && <FieldFact field={found.field} />}
-      {found.reason && <span className="basis-full">{say(found.reason, unit)}</span>}
       <button type="button" onClick={onClose} className="ml-auto min-h-11 px-2 text-plan underline underline-offset-4">
         Close
       </button>
+      {found.isLayer && found.key === 'insulation' && <FieldFact field={found.field} />}
+      {found.reason && <span className="basis-full">{say(found.reason, unit)}</span>}
     </section>
   )
 }
