@@ -10,7 +10,8 @@ final class PdfText
     /** @return list<string> */
     public static function lines(string $pdf): array
     {
-        preg_match_all('/stream\r?\n(.*?)\r?\nendstream/s', $pdf, $streams);
+        // Packed bytes may end with a carriage return: it is theirs.
+        preg_match_all('/stream\r?\n(.*?)\nendstream/s', $pdf, $streams);
         $lines = [];
         foreach ($streams[1] as $stream) {
             $page = @gzuncompress($stream);

@@ -5,119 +5,89 @@ declare(strict_types=1);
 namespace App\Http\Record;
 
 use Berm\Core\Job\Plan;
-use Berm\Core\Quantity\Length;
 use Berm\Core\Saying\Reader;
-use Berm\Core\Section\Interval;
-use Berm\Core\Section\PlacedItem;
-use Berm\Core\Section\Standing;
+use Berm\Core\Wire\SectionJson;
 
-/** The half-section on paper, in TCPDF's own primitives: to scale along the axis, radii stretched. */
+/**
+ * The section on paper, from the same description that the page draws: bodies lying on what is beneath, a lane for the cable where it has
+ * three cores, both scales stated. As found where it was measured.
+ */
 final class SectionDrawing
 {
-    private const TALLEST = 22.0;
+    /** Of the bodies of one lane, in mm of paper. */
+    private const TALL = 26.0;
+    private const ROW = 3.6;
+    private const TAPE = 12.0;
 
-    private function __construct(
-        private readonly \TCPDF $pdf,
-        private readonly float $left,
-        private readonly float $perMm,
-        private readonly float $fromMm,
-        private readonly float $axisY,
-        private readonly float $largest,
-    ) {
-    }
+    /** Below this nothing more is begun on a page. */
+    private const LOWEST = 265.0;
 
     /** @param float $left and $width in mm on the page */
     public static function draw(\TCPDF $pdf, Plan $plan, Reader $reader, float $left, float $width): void
     {
-        $section = $plan->section;
+        $section = SectionJson::of($plan);
         if (null === $section) {
             return;
         }
-        $all = [...$section->layers, $section->connector];
-        $placed = $section->items;
-        $fromMm = Length::smallest(
-            ...array_map(static fn (Interval $one): Length => $one->from, $all),
-            ...array_map(static fn (PlacedItem $one): Length => $one->from->nominal, $placed),
-        )->inMillimetres();
-        $toMm = Length::largest(
-            ...array_map(static fn (Interval $one): Length => $one->to, $all),
-            ...array_map(static fn (PlacedItem $one): Length => $one->to->nominal, $placed),
-        )->inMillimetres();
-        $axisY = $pdf->GetY() + 6 + 5 * \count($placed) + self::TALLEST;
-        if ($axisY > 250) {
-            $pdf->AddPage();
-            $axisY = $pdf->GetY() + 6 + 5 * \count($placed) + self::TALLEST;
-        }
-        $largest = Length::largest(...array_map(
-            static fn (Interval $one): Length => $one->radius, [...$section->layers, $section->connector],
-        ))->inMillimetres();
-        $drawing = new self($pdf, $left, $width / ($toMm - $fromMm), $fromMm, $axisY, $largest);
+        $described = DescribedSection::of($section);
         $pdf->setFont(Paper::FONT, '', 7);
-        $drawing->items($placed, $reader);
-        foreach ([...$section->layers, $section->connector] as $interval) {
-            $drawing->block($interval);
+        $axis = new PaperAxis($left, $width / ($described->to - $described->from), $described->from);
+        foreach ($described->lanes() as $lane) {
+            $flags = Flags::of($lane, $axis, $reader, $left + $width, static fn (string $text): float => self::widthOf($pdf, $text));
+            $tall = self::ROW * $flags->rows + 2 + self::TALL;
+            if ($pdf->GetY() + $tall + self::TAPE > self::LOWEST) {
+                $pdf->AddPage();
+            }
+            $axisY = $pdf->GetY() + $tall;
+            $pencil = new BodyPencil($pdf, $axis, $axisY, self::TALL / $lane->largest);
+            $pencil->bodies($lane);
+            $flags->draw($pdf, $axisY - self::TALL - 2, self::ROW, $pencil);
+            $pdf->setY($axisY + 1);
         }
-        $drawing->marks($plan, $reader);
-        $pdf->setY($axisY + 12);
+        self::tape($pdf, $described, $axis, $reader, $width);
+        self::scales($pdf, $described, $axis);
     }
 
-    /** @param list<PlacedItem> $placed */
-    private function items(array $placed, Reader $reader): void
+    /** Where each cut lies, and a hollow mark where it was to. */
+    private static function tape(\TCPDF $pdf, DescribedSection $described, PaperAxis $axis, Reader $reader, float $width): void
     {
-        $this->pdf->setLineStyle(['width' => 0.2, 'dash' => '1.2,0.8', 'color' => [43, 79, 120]]);
-        $this->pdf->setTextColor(43, 79, 120);
-        foreach ($placed as $level => $one) {
-            $top = $this->axisY - self::TALLEST - 2 - 5 * $level;
-            [$x1, $x2] = [$this->x($one->from->nominal), $this->x($one->to->nominal)];
-            $this->pdf->Line($x1, $this->axisY, $x1, $top);
-            $this->pdf->Line($x1, $top, $x2, $top);
-            $this->pdf->Line($x2, $top, $x2, $this->axisY);
-            $this->pdf->Text($x1 + 1, $top - 3.4, $one->item->name.' · '.$reader->mark($one->to->nominal->minus($one->from->nominal)));
+        $y = $pdf->GetY();
+        $pdf->setLineStyle(['width' => 0.3, 'dash' => 0, 'color' => [29, 33, 28]]);
+        $pdf->Line($axis->left, $y - 1, $axis->left + $width, $y - 1);
+        $ends = [-\INF, -\INF];
+        foreach ($described->cuts as $cut) {
+            $x = $axis->x($cut->at);
+            $isFound = 'planned' !== $cut->standing;
+            $pdf->Polygon([$x, $y, $x + 1.2, $y + 2, $x - 1.2, $y + 2], $isFound ? 'DF' : 'D', [], [29, 33, 28]);
+            if (null !== $cut->planned) {
+                $was = $axis->x($cut->planned);
+                $pdf->Polygon([$was, $y, $was + 1.2, $y + 2, $was - 1.2, $y + 2], 'D');
+            }
+            $text = str_replace([' mm', ' in'], '', $reader->mark($cut->fromEnd));
+            $half = self::widthOf($pdf, $text) / 2;
+            $row = $ends[0] <= $x - $half ? 0 : 1;
+            if ($ends[$row] <= $x - $half) {
+                $ends[$row] = $x + $half + 1;
+                $pdf->Text($x - $half - 1, $y + 2 + 3 * $row, $text);
+            }
         }
-        $this->pdf->setTextColor(29, 33, 28);
+        $pdf->setY($y + 8.5);
     }
 
-    private function block(Interval $interval): void
+    private static function scales(\TCPDF $pdf, DescribedSection $described, PaperAxis $axis): void
     {
-        $fill = match ($interval->key()) {
-            'oversheath' => [74, 77, 70],
-            'metallic-screen' => [220, 180, 140],
-            'insulation-screen' => [162, 164, 155],
-            'insulation' => [255, 253, 248],
-            'conductor' => [228, 232, 238],
-            default => [201, 209, 214],
-        };
-        $height = self::TALLEST * $interval->radius->inMillimetres() / $this->largest;
-        $line = [
-            'width' => Standing::Out === $interval->standing ? 0.7 : 0.25,
-            'dash' => Standing::Planned === $interval->standing ? '1,0.8' : 0,
-            'color' => Standing::Out === $interval->standing ? [179, 54, 26] : [29, 33, 28],
-        ];
-        $this->pdf->Rect(
-            $this->x($interval->from),
-            $this->axisY - $height,
-            $this->x($interval->to) - $this->x($interval->from),
-            $height,
-            'DF',
-            ['all' => $line],
-            $fill,
+        $across = array_map(
+            static fn (DescribedLane $lane): string => \sprintf('%.1f', self::TALL / $lane->largest / $axis->perMm), $described->lanes(),
         );
+        $pdf->setTextColor(96, 96, 88);
+        $pdf->Cell(0, 4, \sprintf(
+            'along 1 : %.1f, across %s times that; marks from the end of the conductor', 1 / $axis->perMm, implode(' and ', $across),
+        ), 0, 1);
+        $pdf->setTextColor(29, 33, 28);
     }
 
-    private function marks(Plan $plan, Reader $reader): void
+    private static function widthOf(\TCPDF $pdf, string $text): float
     {
-        $this->pdf->setLineStyle(['width' => 0.4, 'dash' => 0, 'color' => [29, 33, 28]]);
-        $this->pdf->Line($this->left, $this->axisY, $this->left + ($this->pdf->getPageWidth() - 2 * $this->left), $this->axisY);
-        foreach ($plan->section->cuts ?? [] as $cut) {
-            $x = $this->x($cut->onAxis);
-            $this->pdf->Line($x, $this->axisY, $x, $this->axisY + 2);
-            $this->pdf->setXY($x - 9, $this->axisY + 2);
-            $this->pdf->Cell(18, 4, str_replace(' mm', '', $reader->mark($cut->fromEnd)), 0, 0, 'C');
-        }
-    }
-
-    private function x(Length $length): float
-    {
-        return $this->left + ($length->inMillimetres() - $this->fromMm) * $this->perMm;
+        return $pdf->GetStringWidth($text);
     }
 }
