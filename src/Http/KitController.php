@@ -130,6 +130,16 @@ final readonly class KitController
         return new JsonResponse(TriedDraftJson::of($tryDraft($id, $job, $request->query->getString('size'))));
     }
 
+    /** The same with what is being typed: nothing of it is kept. */
+    #[Route('/api/kit-drafts/{id}/tried-on/{job}', methods: ['POST'])]
+    #[IsGranted(Permission::WriteSheet->value)]
+    public function triedAsTyped(string $id, string $job, Request $request, TryKitDraft $tryDraft): JsonResponse
+    {
+        return new JsonResponse(
+            TriedDraftJson::of($tryDraft->asTyped($id, $request->getContent(), $job, $request->query->getString('size'))),
+        );
+    }
+
     #[Route('/api/kit-drafts/{id}/proof', methods: ['GET'])]
     #[IsGranted(Permission::WriteSheet->value)]
     public function proof(string $id, ProveKitDraft $prove): JsonResponse

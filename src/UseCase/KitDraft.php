@@ -24,6 +24,12 @@ final readonly class KitDraft
     ) {
     }
 
+    /** As it is being typed: nobody has kept it. */
+    public function withText(string $text): self
+    {
+        return new self($this->sheetId, $this->version, $text, $this->author, $this->authors, $this->changedAt);
+    }
+
     public function isBy(Who $who): bool
     {
         return \in_array($who->id, $this->authors, true);

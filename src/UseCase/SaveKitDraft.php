@@ -28,9 +28,7 @@ final readonly class SaveKitDraft
     {
         // Throws for an id that no sheet can have.
         Revision::of($sheetId, 1);
-        if (\strlen($text) > self::LONGEST || !mb_check_encoding($text, 'UTF-8')) {
-            throw BadDocument::because('text', 'must be UTF-8 text of at most 1 MB.');
-        }
+        $text = self::checked($text);
         $now = $this->clock->now();
         if (0 === $version) {
             $draft = new KitDraft($sheetId, 1, $text, $by->name, [$by->id], $now);
@@ -41,5 +39,15 @@ final readonly class SaveKitDraft
         $this->drafts->save($draft);
 
         return $draft;
+    }
+
+    /** @throws BadDocument for what no sheet can be */
+    public static function checked(string $text): string
+    {
+        if (\strlen($text) > self::LONGEST || !mb_check_encoding($text, 'UTF-8')) {
+            throw BadDocument::because('text', 'must be UTF-8 text of at most 1 MB.');
+        }
+
+        return $text;
     }
 }

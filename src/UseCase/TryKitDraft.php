@@ -30,7 +30,25 @@ final readonly class TryKitDraft
      */
     public function __invoke(string $sheetId, string $jobId, string $label): TriedDraft
     {
+        return $this->tried($this->drafts->find($sheetId) ?? throw DraftNotFound::of($sheetId), $jobId, $label);
+    }
+
+    /**
+     * As it is being typed, before it is kept.
+     *
+     * @throws DraftNotFound
+     * @throws JobNotFound
+     * @throws BadDocument
+     */
+    public function asTyped(string $sheetId, string $text, string $jobId, string $label): TriedDraft
+    {
         $draft = $this->drafts->find($sheetId) ?? throw DraftNotFound::of($sheetId);
+
+        return $this->tried($draft->withText(SaveKitDraft::checked($text)), $jobId, $label);
+    }
+
+    private function tried(KitDraft $draft, string $jobId, string $label): TriedDraft
+    {
         $written = ($this->howFar)($draft);
         $stored = $this->jobs->get($jobId);
         $sheet = $written->sheet ?? $this->howFar->drawn($draft, $stored->draft->kitSize);

@@ -25,6 +25,21 @@ export const kitQueries = {
       queryFn: () =>
         answered(client.GET('/api/kit-drafts/{id}/tried-on/{job}', { params: { path: { id, job }, query: { size } } })),
     }),
+  /** As it is being typed: asked with the text itself, and kept by nobody. */
+  triedAsTyped: (id: string, text: string, job: string, size: string) =>
+    queryOptions({
+      queryKey: [...kitQueries.all, 'typed', id, text, job, size],
+      queryFn: ({ signal }) =>
+        answered(
+          client.POST('/api/kit-drafts/{id}/tried-on/{job}', {
+            ...{ params: { path: { id, job }, query: { size } }, body: text, signal },
+            ...{ headers: { 'Content-Type': 'text/plain' }, bodySerializer: (body: unknown) => body as string },
+          }),
+        ),
+      // A text is typed once.
+      gcTime: 10_000,
+      retry: false,
+    }),
   /** Of a version of a draft: asked for when somebody wants it proved, for it takes a while. */
   proof: (id: string, version: number) =>
     queryOptions({

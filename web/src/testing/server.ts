@@ -73,7 +73,8 @@ export class Server {
 
   /** What was sent to be stored, without what was only asked. */
   get stored(): Sent[] {
-    return this.sent.filter(({ method }) => method !== 'GET')
+    // What a draft is tried with as it is typed, nobody keeps.
+    return this.sent.filter(({ method, path }) => method !== 'GET' && !path.includes('/tried-on/'))
   }
 
   /** Every job is given to the same people and has a log that nobody touched, where a test does not say otherwise. */

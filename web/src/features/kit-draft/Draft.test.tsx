@@ -17,7 +17,7 @@ const draft = () => answerOf('draft') as KitDraft
 /** A server that keeps drafts, and that tries them on every job. */
 const keeps = (server: Server) => {
   for (const { id } of (answerOf('jobs') as { jobs: { id: string }[] }).jobs)
-    server.gives('GET', `${API}/tried-on/${id}`, answerOf('draft-tried'))
+    for (const method of ['GET', 'POST']) server.gives(method, `${API}/tried-on/${id}`, answerOf('draft-tried'))
   let { version } = draft()
   server.answers('PUT', API, ({ body }) => taken({ ...draft(), version: (version += 1), text: String(body) }))
 }

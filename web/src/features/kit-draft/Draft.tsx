@@ -55,7 +55,7 @@ function Loaded({ draft }: { draft: KitDraft }) {
   const json = readObject(kept.text)
   const isSecond = useIsSecond(draft)
   const [place, setPlace] = useState<Place>(draft.sheet === null && draft.questions.length > 0 ? 'to-say' : 'what')
-  const trial = useTrial(draft)
+  const trial = useTrial(draft, kept.text)
   const proof = useProof(draft)
   const names = useNames(draft, trial.tried)
   const [writing, setWriting] = useState('')

@@ -14,7 +14,7 @@ const draft = () => answerOf('draft-begun') as KitDraft
 const open = (more: Partial<KitDraft> = {}) =>
   openPage(`/kits/drafts/${ID}`, 'engineer', (server) => {
     for (const { id } of (answerOf('jobs') as { jobs: { id: string }[] }).jobs)
-      server.gives('GET', `${API}/tried-on/${id}`, answerOf('draft-begun-tried'))
+      for (const method of ['GET', 'POST']) server.gives(method, `${API}/tried-on/${id}`, answerOf('draft-begun-tried'))
     const begun = { ...draft(), ...more }
     server.gives('GET', API, begun)
     let { version } = begun

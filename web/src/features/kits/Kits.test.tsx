@@ -16,7 +16,7 @@ const keeps = (server: Server) => {
     )
     server.gives('GET', `/api/kit-drafts/${id}`, { ...(answerOf('draft') as object), id })
     for (const job of (answerOf('jobs') as { jobs: { id: string }[] }).jobs)
-      server.answers('GET', `/api/kit-drafts/${id}/tried-on/${job.id}`, () => problem(422, 'Not yet.'))
+      server.answers('POST', `/api/kit-drafts/${id}/tried-on/${job.id}`, () => problem(422, 'Not yet.'))
   }
 }
 
@@ -136,7 +136,7 @@ it('a draft that was thrown away can be put back', async () => {
   const server = openPage('/kits/drafts/quillon-straight-12', 'engineer', (server) => {
     keeps(server)
     for (const job of (answerOf('jobs') as { jobs: { id: string }[] }).jobs)
-      server.answers('GET', `/api/kit-drafts/quillon-straight-12/tried-on/${job.id}`, () => problem(422, 'Not yet.'))
+      server.answers('POST', `/api/kit-drafts/quillon-straight-12/tried-on/${job.id}`, () => problem(422, 'Not yet.'))
     const session = answerOf('session-engineer') as { person: { shownAs: string } }
     server.gives('GET', '/api/kit-drafts/quillon-straight-12', {
       ...(answerOf('draft') as object),
