@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from 'react'
+import { useCallback, useDeferredValue, useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import type { Job } from '../../api/types'
 import { sayMark } from '../../domain/length'
@@ -48,6 +48,8 @@ function Whole({ job, section: known }: { job: Job; section: Section }) {
   const [chosen, setChosen] = useState<Rule | null>(null)
   const [touched, setTouched] = useState<Touched | null>(null)
   const rules = useMemo(() => rulesOf(section), [section])
+  // The picture first; the small ones and the table when it stands.
+  const stands = useDeferredValue(true, false)
   const rule = rules.find((one) => chosen !== null && one.reason === chosen.reason) ?? chosen ?? rules[0] ?? null
   const bracket = useMemo(() => (rule ? bracketOf(section, rule) : null), [section, rule])
   const isNarrow = width < 700
@@ -109,7 +111,7 @@ function Whole({ job, section: known }: { job: Job; section: Section }) {
         </p>
       )}
       {found && <TouchedFacts found={found} known={known} onClose={() => setTouched(null)} />}
-      <StageStrip job={job} section={section} stage={stage} onStage={setStage} />
+      <StageStrip job={job} section={section} stage={stage} isDrawn={stands} onStage={setStage} />
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 p-4 desk:grid-cols-[25.5rem_minmax(0,1fr)] desk:p-6">
         {rule ? (
           <Thinnest
@@ -125,7 +127,7 @@ function Whole({ job, section: known }: { job: Job; section: Section }) {
         )}
         <RuleList section={section} rules={rules} chosen={rule} onChoose={setChosen} />
       </div>
-      <FactTable section={section} name={(layer) => layerName(layer, unit)} mark={(mm) => sayMark(mm, unit)} />
+      {stands && <FactTable section={section} name={(layer) => layerName(layer, unit)} mark={(mm) => sayMark(mm, unit)} />}
     </div>
   )
 }

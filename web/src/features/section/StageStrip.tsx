@@ -11,11 +11,14 @@ export function StageStrip({
   job,
   section,
   stage,
+  isDrawn,
   onStage,
 }: {
   job: Job
   section: Section
   stage: number | null
+  /** Their pictures can wait for the great one. */
+  isDrawn: boolean
   onStage: (stage: number | null) => void
 }) {
   const stages = job.stages ?? []
@@ -47,7 +50,11 @@ export function StageStrip({
             onClick={() => onStage(i === stages.length - 1 ? null : i)}
             className="grid min-h-12 gap-1 px-2 py-1 text-left hover:bg-soft aria-pressed:bg-soft aria-pressed:outline-2 aria-pressed:-outline-offset-2 aria-pressed:outline-ink"
           >
-            <Thumb section={section} stage={i === stages.length - 1 ? null : i} />
+            {isDrawn ? (
+              <Thumb section={section} stage={i === stages.length - 1 ? null : i} />
+            ) : (
+              <svg width={WIDTH} height={HEIGHT} />
+            )}
             <span className="max-w-[6.6rem] truncate text-label">
               <span className="text-mute">{i + 1}</span> <span className={i === now ? 'font-semibold' : ''}>{one.title}</span>
             </span>
