@@ -184,7 +184,7 @@ final class Prover
         ));
 
         return new Shortfall(
-            Fault::NotProved, $of, $ruling->reason(), $corner, 1, $ruling->margin->worst, $ruling->proof(),
+            Fault::NotProved, $of, $ruling->withWorst(), $corner, 1, $ruling->margin->worst, $ruling->proof(),
             Part::ofRule($corner->job->sheet ?? throw new \LogicException('a corner has a sheet'), $ruling->place->item),
         );
     }

@@ -35,7 +35,8 @@ export function nameOfRule(rule: Rule, section: Section, unit: Unit): string {
   const item = section.items.find((one) => one.key === rule.of)
   const of = rule.of === null ? '' : item ? lower(item.name) : lower(layerName(rule.of, unit))
   const where = rule.end === null ? '' : `, end ${rule.end}`
-  return [capital(rule.name), VERBS[rule.rule] ?? '', of].filter((one) => one !== '').join(' ') + where
+  const name = rule.name.replace(/\[([^\]]+)\]/g, (_, term: string) => layerName(term, unit))
+  return [capital(name), VERBS[rule.rule] ?? '', of].filter((one) => one !== '').join(' ') + where
 }
 
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
