@@ -51,5 +51,8 @@ printf '\n== The first load\n'
 script=$(php -r '$m = json_decode(file_get_contents("public/build/.vite/manifest.json"), true); foreach ($m as $c) if (!empty($c["isEntry"])) { echo $c["file"]; foreach ($c["imports"] ?? [] as $i) echo " ".$m[$i]["file"]; }')
 printf 'script %s kB gzipped (limit 150)\n' "$(for f in $script; do gzip -9c "public/build/$f"; done | wc -c | awk '{ printf "%.0f", $1 / 1000 }')"
 
+printf '\n== The page, in Chromium\n'
+BERM_URL=$at php tools/bench-page.php
+
 printf '\n== On a device: the same plan in PHP compiled for the browser, in Chromium\n'
 "$root/tools/bench-device.sh"

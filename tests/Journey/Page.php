@@ -310,6 +310,14 @@ final class Page
         return \is_string($told) ? $told : '';
     }
 
+    /** For scripts that take so many seconds. */
+    public function patiently(int $seconds): self
+    {
+        $this->web->manage()->timeouts()->setScriptTimeout($seconds);
+
+        return $this;
+    }
+
     public function resize(int $width, int $height): self
     {
         Browser::resize($this->web, $width, $height);
