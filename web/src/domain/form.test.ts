@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import schema from '../../../docs/formats/kit-sheet-1.schema.json'
+import { pathOf } from './json'
 import { emptyOf, Form, type FormField, type Shape } from './form'
 
 const form = new Form(schema)
@@ -30,6 +31,14 @@ describe('the form of a kit sheet', () => {
   it('has a title of its own for every field', () => {
     expect(all(fields).length).toBeGreaterThan(100)
     expect(all(fields).filter((one) => one.title === one.key)).toEqual([])
+  })
+  it('finds the field at a place of a document', () => {
+    const titleAt = (path: string) => form.fieldAt(pathOf(path))?.title
+    expect(titleAt('sizes[1].conductor.min')).toBe('From')
+    expect(form.fieldAt(pathOf('sizes[0].dimensions.reach'))?.shape).toMatchObject({ kind: 'text' })
+    expect(form.fieldAt(pathOf('cuts[0].cases[1].distance'))?.shape).toMatchObject({ kind: 'text', isFormula: true })
+    expect(titleAt('nonsense')).toBeUndefined()
+    expect(titleAt('name.more')).toBeUndefined()
   })
   it('knows what can stand where', () => {
     expect(field(fields, 'technology').shape).toEqual({ kind: 'choice', options: ['heat-shrink', 'cold-shrink', 'premoulded'] })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { at, moved, pathText, put, readObject } from './json'
+import { at, moved, pathOf, pathText, put, readObject } from './json'
 
 const sheet = { sizes: [{ label: 'S', insulation: { min: '17 mm' } }, { label: 'M' }], name: 'Joint' }
 
@@ -7,6 +7,12 @@ describe('places in a document', () => {
   it('are named as the server names them', () => {
     expect(pathText(['sizes', 2, 'insulation', 'min'])).toBe('sizes[2].insulation.min')
     expect(pathText([])).toBe('')
+  })
+  it('are read as the server names them', () => {
+    for (const path of ['sizes[2].insulation.min', 'name', 'stages[0].steps[11].check.max'])
+      expect(pathText(pathOf(path))).toBe(path)
+    expect(pathOf('sizes[2].label')).toEqual(['sizes', 2, 'label'])
+    expect(pathOf('')).toEqual([])
   })
   it('hold what stands there, or nothing', () => {
     expect(at(sheet, ['sizes', 0, 'insulation', 'min'])).toBe('17 mm')
