@@ -5,13 +5,20 @@ import { BodyPatterns, bodyFill } from './BodyPatterns'
 import { DiameterRule } from './DiameterRule'
 import { FlagTexts } from './FlagTexts'
 import { LayerNames } from './LayerNames'
-import { TEXT } from './measure'
+import { measure, TEXT } from './measure'
 import type { Drawing, Lane } from './plan'
 import { Ruler } from './Ruler'
 import { useDrawing, type Sized } from './useDrawing'
 
 export type Touched = { mm: number; radiusMm: number; lane: Lane['is'] }
-export type Bracket = { fromMm: number; toMm: number; isShort: boolean; isOfCable: boolean }
+export type Bracket = {
+  fromMm: number
+  toMm: number
+  isShort: boolean
+  isOfCable: boolean
+  /** How much it is, set within the bodies, where no name stands. */
+  text?: string
+}
 
 type Props = Sized & {
   lit: string | null
@@ -56,7 +63,7 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
       {drawing.lanes.map((lane, i) => (
         <FlagTexts key={lane.is} flags={flags[i]} lane={lane} map={drawing.map} lit={lit} />
       ))}
-      {bracket && <BracketMark bracket={bracket} drawing={drawing} />}
+      {bracket && <BracketMark bracket={bracket} drawing={drawing} edges={[left, right]} />}
       {isWide &&
         drawing.lanes.map((lane) => (
           <DiameterRule key={lane.is} lane={lane} x={isJoint ? right + 8 : left - 8} isLeft={!isJoint} unit={unit} />
@@ -140,16 +147,33 @@ function Breaks({ map, lane }: { map: AxisMap; lane: Lane }) {
   )
 }
 
-/** The thinnest margin where it is: a frame round it. */
-function BracketMark({ bracket, drawing }: { bracket: Bracket; drawing: Drawing }) {
+/** The thinnest margin where it is: a frame round it, and how much it is. */
+function BracketMark({ bracket, drawing, edges }: { bracket: Bracket; drawing: Drawing; edges: [number, number] }) {
   const lane = drawing.lanes.find((one) => (one.is === 'cable') === bracket.isOfCable) ?? drawing.lanes[0]
   if (!lane) return null
   const [from, to] = [drawing.map.x(bracket.fromMm), drawing.map.x(bracket.toMm)]
+  const half = measure(bracket.text ?? '') / 2 + 4
   const box = { x: from, y: lane.top - 2, width: Math.max(3, to - from), height: lane.across.axisY - lane.top + 2, fill: 'none' }
   return (
     <g>
       <rect {...box} stroke="var(--color-chalk)" strokeWidth={5} />
       <rect {...box} stroke={bracket.isShort ? 'var(--color-out)' : 'var(--color-inside)'} strokeWidth={2.4} />
+      {bracket.text && (
+        <text
+          x={Math.min(edges[1] - half, Math.max(edges[0] + half, (from + to) / 2))}
+          y={lane.across.axisY - 8}
+          textAnchor="middle"
+          fontSize={TEXT}
+          fontWeight={700}
+          fill="var(--color-ink)"
+          stroke="var(--color-chalk)"
+          strokeWidth={5}
+          paintOrder="stroke"
+          data-label
+        >
+          {bracket.text}
+        </text>
+      )}
     </g>
   )
 }

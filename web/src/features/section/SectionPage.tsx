@@ -51,7 +51,10 @@ function Whole({ job, section: known }: { job: Job; section: Section }) {
   // The picture first; the small ones and the table when it stands.
   const stands = useDeferredValue(true, false)
   const rule = rules.find((one) => chosen !== null && one.reason === chosen.reason) ?? chosen ?? rules[0] ?? null
-  const bracket = useMemo(() => (rule ? bracketOf(section, rule) : null), [section, rule])
+  const bracket = useMemo(() => {
+    const at = rule && bracketOf(section, rule)
+    return at && { ...at, text: sayMark(rule.valueMm, unit) }
+  }, [section, rule, unit])
   const isNarrow = width < 700
   const isJoint = section.layers.some((one) => one.end === 'B')
   const [part, setPart] = useState<Part | null>(null)
@@ -104,12 +107,7 @@ function Whole({ job, section: known }: { job: Job; section: Section }) {
         )}
       </div>
       <WallsUnsaid section={known} />
-      {rest.length > 0 && (
-        <p className="px-4 pb-1 text-label desk:px-6">
-          <span className="text-mute">also: </span>
-          {rest.map((one) => one.text).join(' · ')}
-        </p>
-      )}
+      <Also names={rest.map((one) => one.text)} />
       {found && <TouchedFacts found={found} known={known} onClose={() => setTouched(null)} />}
       <StageStrip job={job} section={section} stage={stage} isDrawn={stands} onStage={setStage} />
       <div className="grid grid-cols-[minmax(0,1fr)] gap-6 p-4 desk:grid-cols-[25.5rem_minmax(0,1fr)] desk:p-6">
@@ -129,6 +127,17 @@ function Whole({ job, section: known }: { job: Job; section: Section }) {
       </div>
       {stands && <FactTable section={section} name={(layer) => layerName(layer, unit)} mark={(mm) => sayMark(mm, unit)} />}
     </div>
+  )
+}
+
+/** What found no place in the drawing. */
+function Also({ names }: { names: string[] }) {
+  if (names.length === 0) return null
+  return (
+    <p className="px-4 pb-1 text-label desk:px-6">
+      <span className="text-mute">also: </span>
+      {names.join(' · ')}
+    </p>
   )
 }
 
