@@ -7,7 +7,10 @@ namespace App\Tests\Http;
 use PHPUnit\Framework\Attributes\Test;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A sheet that is begun from the skeleton of its kind: asked for what it does not say, drawn with stand-ins, and never released with them. */
+/**
+ * A sheet that is begun from the skeleton of its kind: asked for what it does not say, drawn with stand-ins, and never released with
+ * them.
+ */
 final class BegunSheetTest extends ApiTestCase
 {
     private const DRAFT = '/api/kit-drafts/osterwick-plain-12';

@@ -33,7 +33,8 @@ final class Missing
         $without = array_filter(Loose::object(Loose::object($sheet, 'begun'), 'without'), \is_string(...));
         $questions = [];
         foreach (self::PARTS as $part => $ask) {
-            $questions = [...$questions, ...self::inList($part, $part, self::entries($sheet, $part), self::entries($skeleton, $part), $ask)];
+            [$own, $ofKind] = [self::entries($sheet, $part), self::entries($skeleton, $part)];
+            $questions = [...$questions, ...self::inList($part, $part, $own, $ofKind, $ask)];
         }
         $stages = self::entries($sheet, 'stages');
         foreach (self::entries($skeleton, 'stages') as $key => [, $stage]) {

@@ -40,7 +40,8 @@ final class StandIns
     public static function withSizeFirst(array $like, string $label): array
     {
         $sizes = Loose::entries($like, 'sizes');
-        usort($sizes, static fn (array $one, array $other): int => ($label === ($other['label'] ?? '')) <=> ($label === ($one['label'] ?? '')));
+        $isIt = static fn (array $size): bool => $label === ($size['label'] ?? '');
+        usort($sizes, static fn (array $one, array $other): int => $isIt($other) <=> $isIt($one));
 
         return [] === $sizes ? $like : [...$like, 'sizes' => $sizes];
     }

@@ -43,7 +43,7 @@ final class SkeletonTest extends TestCase
         }
     }
 
-    /** What a leaflet says of lengths, ranges, counts and waits may not be another maker's; in which branches it says so, is of the kind. */
+    /** What a leaflet says of lengths, ranges and waits may not be another maker's; in which branches it says so, is of the kind. */
     #[Test]
     #[DataProvider('kinds')]
     public function hasNoLengthOfAnotherMaker(string $kit): void

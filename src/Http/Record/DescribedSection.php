@@ -30,7 +30,9 @@ final readonly class DescribedSection
     /** @param Values $section */
     public static function of(array $section): self
     {
-        [$layers, $items, $cuts] = array_map(self::entries(...), [$section['layers'] ?? [], $section['items'] ?? [], $section['cuts'] ?? []]);
+        [$layers, $items, $cuts] = array_map(
+            static fn (string $list): array => self::entries($section[$list] ?? []), ['layers', 'items', 'cuts'],
+        );
         usort($cuts, static fn (array $one, array $other): int => self::number($one, 'axisMm') <=> self::number($other, 'axisMm'));
         $items = array_values(array_filter($items, static fn (array $one): bool => null === $one['offStage']));
         $connector = self::entries([$section['connector'] ?? null])[0] ?? [];
@@ -75,7 +77,8 @@ final readonly class DescribedSection
         $cable = array_map(static fn (array $one): DescribedBody => self::block($one, self::text($one, 'key')), $layers);
         $isConductor = static fn (DescribedBody $one): bool => 'conductor' === $one->pattern;
         $bodies = [
-            ...array_reverse($items), ...(null === $cores ? [] : [$cores]), ...array_filter($cable, static fn (DescribedBody $one): bool => !$isConductor($one)),
+            ...array_reverse($items), ...(null === $cores ? [] : [$cores]),
+            ...array_filter($cable, static fn (DescribedBody $one): bool => !$isConductor($one)),
             ...($hasConnector ? [self::block($this->connector, 'connector')] : []), ...array_filter($cable, $isConductor),
         ];
         $reach = array_merge(...array_map(static fn (DescribedBody $one): array => array_column($one->steps, 2), $bodies));
@@ -101,9 +104,7 @@ final readonly class DescribedSection
                 $steps[] = [$from, $to, self::number($one, 'outsideMm') + $wall * (\count($under) + ($isUnsaid ? 1 : 0))];
             }
         }
-        $isThick = $isUnsaid || [] !== array_filter(
-            self::entries($item['outline']), static fn (array $one): bool => self::number($one, 'outsideMm') > self::number($one, 'insideMm'),
-        );
+        $isThick = $isUnsaid || [] !== array_filter(self::entries($item['outline']), self::isThick(...));
         $isWhole = \in_array($item['nature'], ['tube', 'body'], true);
 
         return [] === $steps || !$isThick ? null : new DescribedBody(
@@ -139,7 +140,7 @@ final readonly class DescribedSection
     {
         $stretches = array_filter(
             array_merge([], ...array_map(static fn (array $one): array => self::entries($one['outline']), $items)),
-            static fn (array $one): bool => self::number($one, 'outsideMm') > self::number($one, 'insideMm'),
+            self::isThick(...),
         );
         $ends = array_merge([], ...array_values(array_map(
             static fn (array $one): array => [self::number($one, 'fromMm'), self::number($one, 'toMm')], $stretches,
@@ -159,8 +160,14 @@ final readonly class DescribedSection
     private static function isUnsaid(array $item): bool
     {
         return \in_array($item['nature'], ['tube', 'body', 'pushed', 'moulded'], true) && [] === array_filter(
-            self::entries($item['outline']), static fn (array $one): bool => self::number($one, 'outsideMm') > self::number($one, 'insideMm'),
+            self::entries($item['outline']), self::isThick(...),
         );
+    }
+
+    /** @param Values $stretch */
+    private static function isThick(array $stretch): bool
+    {
+        return self::number($stretch, 'outsideMm') > self::number($stretch, 'insideMm');
     }
 
     /** @param Values $item by what it does electrically, and whether it is wound and soft */
