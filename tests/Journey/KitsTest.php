@@ -59,7 +59,8 @@ final class KitsTest extends TestCase
             $page->signIn('engineer')->press('Kits')->press('New sheet')->press('None of these: begin with nothing')
                 ->fill('Id of the new sheet', 'brand-new-12')->press('Begin')
                 ->see('Draft of brand-new-12')->see('still to say.')->assertAccessible();
-            $page->pressFirst('What it is')->fill('Name', 'New straight joint')->fill('Maker', 'Example Accessories')->fill('Rated voltage', '6.35/11 (12) kV');
+            $page->pressFirst('What it is')->fill('Name', 'New straight joint')
+                ->fill('Maker', 'Example Accessories')->fill('Rated voltage', '6.35/11 (12) kV');
             $page->pressFirst('What it is for')->press('XLPE')->press('copper tape');
             $page->pressFirst('In the box')->press('Add to what lies in the box')->fill('Key', 'tube')->fill('Name', 'Stress tube');
             $page->pressFirst('On the cable')->press('Add to what lies on the cable')->fill('Key', 'stress')->fill('Name', 'Stress tube')

@@ -60,7 +60,8 @@ final class KitSizeFile
         return $file->list('contradicted', static function (Fields $one) use ($dimensions): Doubt {
             $name = $one->text('dimension', 41);
             if (!isset($dimensions[$name])) {
-                $one->problem('dimension', \sprintf('is no dimension of this size: use one of %s.', implode(', ', array_keys($dimensions))));
+                $known = implode(', ', array_keys($dimensions));
+                $one->problem('dimension', "is no dimension of this size: use one of $known.");
             }
             $other = $one->length('other');
             if (isset($dimensions[$name]) && $dimensions[$name]->equals($other)) {

@@ -35,7 +35,8 @@ final readonly class Shortfall
         $worse = $isWorse ? $other : $this;
 
         return new self(
-            $worse->fault, $worse->of, $worse->reason, $worse->corner, $this->corners + $other->corners, $worse->worst, $worse->proof, $worse->part,
+            $worse->fault, $worse->of, $worse->reason, $worse->corner, $this->corners + $other->corners, $worse->worst, $worse->proof,
+            $worse->part,
         );
     }
 }

@@ -103,7 +103,8 @@ final readonly class SectionJson
         return [
             'end' => $cut->place->end->value, 'cut' => $cut->place->cut->value, 'core' => $cut->place->core,
             'axisMm' => $cut->onAxis->inMillimetres(),
-            'plannedAxisMm' => $this->planned?->cut($cut->place, $cut->onAxis)?->inMillimetres(), 'fromEndMm' => $cut->fromEnd->inMillimetres(), 'standing' => $cut->standing->value,
+            'plannedAxisMm' => $this->planned?->cut($cut->place, $cut->onAxis)?->inMillimetres(),
+            'fromEndMm' => $cut->fromEnd->inMillimetres(), 'standing' => $cut->standing->value,
             'stage' => $stage,
         ];
     }
