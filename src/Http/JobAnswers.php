@@ -6,6 +6,7 @@ namespace App\Http;
 
 use App\Http\Wire\JobJson;
 use App\Http\Wire\WrittenJson;
+use App\UseCase\JobStamp;
 use App\UseCase\JobStamps;
 use App\UseCase\PlannedJob;
 use App\UseCase\ShowJob;
@@ -43,6 +44,24 @@ final readonly class JobAnswers
         });
 
         return new JsonResponse($json, 200, ['ETag' => '"'.(int) $stamp.'"'], true);
+    }
+
+    /**
+     * What the list says of a job.
+     *
+     * @param \Closure(): PlannedJob $planned called only when it has to be worked out
+     *
+     * @return array<string, mixed>
+     */
+    public function summary(JobStamp $job, \Closure $planned): array
+    {
+        $key = hash('xxh128', "$this->era/summary/$job->id/$job->stamp");
+
+        return $this->answers->get($key, static function (ItemInterface $item) use ($planned): array {
+            $item->expiresAfter(self::KEPT_SECONDS);
+
+            return JobJson::summary($planned());
+        });
     }
 
     /** What an entry changed. */

@@ -6,7 +6,6 @@ namespace App\Http;
 
 use App\Http\Wire\ChoiceJson;
 use App\Http\Wire\IdentifiedJson;
-use App\Http\Wire\JobJson;
 use App\Http\Wire\UnreadableJson;
 use App\Security\Permission;
 use App\Security\Person;
@@ -43,14 +42,14 @@ final readonly class JobController
 {
     #[Route('/api/jobs', methods: ['GET'])]
     #[IsGranted(Permission::Read->value)]
-    public function list(Request $request, ListJobs $listJobs): JsonResponse
+    public function list(Request $request, ListJobs $listJobs, JobAnswers $answers): JsonResponse
     {
         $page = PageNumber::of($request);
         $perPage = min(100, max(1, $request->query->getInt('perPage', 20)));
-        $jobs = $listJobs($page, $perPage);
+        $jobs = $listJobs($page, $perPage, $answers->summary(...));
 
         return new JsonResponse([
-            'jobs' => array_map(JobJson::summary(...), $jobs->items), 'page' => $page, 'perPage' => $perPage, 'total' => $jobs->total,
+            'jobs' => $jobs->items, 'page' => $page, 'perPage' => $perPage, 'total' => $jobs->total,
             'unreadable' => UnreadableJson::of($jobs),
         ]);
     }

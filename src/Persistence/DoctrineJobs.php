@@ -10,7 +10,6 @@ use App\UseCase\EntryIdTaken;
 use App\UseCase\IdTaken;
 use App\UseCase\JobNotFound;
 use App\UseCase\Jobs;
-use App\UseCase\Listing;
 use App\UseCase\PlanDraft;
 use App\UseCase\StoredJob;
 use Berm\Core\Build\Entry;
@@ -29,21 +28,6 @@ final readonly class DoctrineJobs implements Jobs
         $row = $this->row($id);
 
         return $this->whole($row);
-    }
-
-    public function page(int $page, int $perPage): Listing
-    {
-        $rows = $this->entities->getRepository(JobRow::class)->findBy(
-            [], ['changedAt' => 'DESC', 'id' => 'DESC'], $perPage, ($page - 1) * $perPage,
-        );
-        $lines = $this->lines($rows);
-
-        return Listing::read(
-            $rows,
-            $this->entities->getRepository(JobRow::class)->count([]),
-            static fn (JobRow $row): StoredJob => JobMapper::job($row, array_map(JobMapper::stored(...), $lines[$row->id] ?? [])),
-            static fn (JobRow $row): string => $row->name,
-        );
     }
 
     public function add(StoredJob $job): bool
@@ -105,7 +89,7 @@ final readonly class DoctrineJobs implements Jobs
 
     private function whole(JobRow $row): StoredJob
     {
-        return JobMapper::job($row, array_map(JobMapper::stored(...), $this->lines([$row])[$row->id] ?? []));
+        return JobMapper::job($row, array_map(JobMapper::stored(...), $this->lines($row)));
     }
 
     /** @param LockMode::PESSIMISTIC_WRITE|null $lock */
@@ -123,19 +107,9 @@ final readonly class DoctrineJobs implements Jobs
         return $row;
     }
 
-    /**
-     * @param list<JobRow> $jobs
-     *
-     * @return array<string, list<EntryRow>> by job id
-     */
-    private function lines(array $jobs): array
+    /** @return list<EntryRow> in the order in which they were written */
+    private function lines(JobRow $job): array
     {
-        $rows = $this->entities->getRepository(EntryRow::class)->findBy(['job' => $jobs], ['job' => 'ASC', 'sequence' => 'ASC']);
-        $logs = [];
-        foreach ($rows as $row) {
-            $logs[$row->job->id][] = $row;
-        }
-
-        return $logs;
+        return $this->entities->getRepository(EntryRow::class)->findBy(['job' => $job], ['sequence' => 'ASC']);
     }
 }

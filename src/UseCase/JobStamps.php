@@ -12,4 +12,9 @@ interface JobStamps
      * @throws JobNotFound
      */
     public function of(string $id): string;
+
+    /** @return list<JobStamp> a page of them, the last changed first */
+    public function latest(int $page, int $perPage): array;
+
+    public function count(): int;
 }

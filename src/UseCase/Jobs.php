@@ -11,9 +11,6 @@ interface Jobs
     /** @throws JobNotFound */
     public function get(string $id): StoredJob;
 
-    /** @return Listing<StoredJob> last changed first */
-    public function page(int $page, int $perPage): Listing;
-
     /** False when the same job was added before. @throws IdTaken when another one has its id */
     public function add(StoredJob $job): bool;
 

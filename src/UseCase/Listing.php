@@ -45,19 +45,4 @@ final readonly class Listing
 
         return new self($items, $unreadable, $total);
     }
-
-    /**
-     * @template I
-     *
-     * @param callable(T): I      $read
-     * @param callable(T): string $id
-     *
-     * @return self<I> with what cannot be read of these either
-     */
-    public function then(callable $read, callable $id): self
-    {
-        $more = self::read($this->items, $this->total, $read, $id);
-
-        return new self($more->items, [...$this->unreadable, ...$more->unreadable], $this->total);
-    }
 }

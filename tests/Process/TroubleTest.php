@@ -35,9 +35,7 @@ final class TroubleTest extends TestCase
                 $statuses = array_map(
                     static fn ($answer): int => $answer->status, $visitor->atOnce(array_fill(0, 24, ['GET', '/api/jobs'])),
                 );
-                // On a slow machine one account that asks 24 times at once may be told to wait: that is no old connection.
-                self::assertSame([], array_diff($statuses, [200, 429]), 'no worker meets its old connection');
-                self::assertContains(200, $statuses);
+                self::assertSame([200], array_values(array_unique($statuses)), 'no worker meets its old connection');
                 self::assertSame(201, $entries->write($unsent)->status);
                 self::assertSame([], $entries->lostIn($berm));
             }
