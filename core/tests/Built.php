@@ -6,6 +6,7 @@ namespace Berm\Core\Tests;
 
 use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event;
+use Berm\Core\Build\Event\Applied;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutMeasured;
@@ -53,7 +54,7 @@ final class Built
      * @param (\Closure(Event, \DateTimeImmutable): void)|null $also who else takes it down, and when it was done
      */
     private function __construct(
-        private readonly Job $job, private readonly ?\Closure $off, private readonly ?\Closure $also, \DateTimeImmutable $from,
+        private readonly Job $job, private ?\Closure $off, private readonly ?\Closure $also, \DateTimeImmutable $from,
     ) {
         $this->now = $from;
         $this->log = [];
@@ -67,13 +68,59 @@ final class Built
     public static function toTheEnd(
         Job $job, ?\Closure $off = null, ?\Closure $also = null, string $from = '2026-03-14T08:30:00Z', int $most = 400,
     ): self {
-        $built = new self($job, $off, $also, new \DateTimeImmutable($from));
-        for ($i = 0; $i < $most; ++$i) {
-            $task = $built->plan?->progress?->next();
-            if (null === $task) {
-                return $built;
-            }
+        return (new self($job, $off, $also, new \DateTimeImmutable($from)))->goOn($most);
+    }
+
+    /**
+     * As far as nothing is refused or called out.
+     *
+     * @param \Closure(Mark|Task): ?Length $off
+     *
+     * @return array{Plan, string|null} how it stands then, and what was said; null where it came to the end
+     */
+    public static function asFarAsItGoes(Job $job, \Closure $off): array
+    {
+        $built = new self($job, $off, null, new \DateTimeImmutable('2026-03-14T08:30:00Z'));
+        try {
+            $built->goOn(400);
+        } catch (\LogicException $alarm) {
+            return [$built->plan ?? throw $alarm, $alarm->getMessage()];
+        }
+
+        return [$built->plan ?? throw new \LogicException('nothing was planned'), null];
+    }
+
+    /** @return iterable<Task, self> what is asked next, and the build as it is before that is done */
+    public static function stepByStep(Job $job): iterable
+    {
+        $built = new self($job, null, null, new \DateTimeImmutable('2026-03-14T08:30:00Z'));
+        while (null !== $task = $built->plan?->progress?->next()) {
+            yield $task => $built;
             $built->write($built->event($task));
+        }
+    }
+
+    /**
+     * From here on to the end, some of it otherwise; what it is taken from goes its own way.
+     *
+     * @param \Closure(Mark|Task): ?Length $off
+     */
+    public function otherwise(\Closure $off): self
+    {
+        $other = clone $this;
+        $other->off = $off;
+
+        return $other->goOn(400);
+    }
+
+    private function goOn(int $most): self
+    {
+        for ($i = 0; $i < $most; ++$i) {
+            $task = $this->plan?->progress?->next();
+            if (null === $task) {
+                return $this;
+            }
+            $this->write($this->event($task));
         }
         throw new \LogicException('It does not come to an end.');
     }
@@ -101,6 +148,7 @@ final class Built
             TaskKind::Cut => new CutMeasured(
                 $task->mark->place ?? throw new \LogicException(), self::reading($this->at($task->mark)),
             ),
+            TaskKind::Work => new Applied($task->work ?? throw new \LogicException()),
             TaskKind::Connector => new ConnectorFitted('B1'),
             TaskKind::Check => $this->check($task, $task->checkPlace() ?? throw new \LogicException()),
             TaskKind::Finish => new StageFinished($task->stage->key),

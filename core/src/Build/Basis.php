@@ -17,11 +17,17 @@ final readonly class Basis
         public ?Range $window,
         /** What was found, where the plan works that out. */
         public ?Length $value,
+        /** @var list<string> ids of the entries that no longer count with it: what was found on a part that is off again */
+        public array $falls,
+        /** Each piece of work of its stage was written down by itself; false of entries from before that was done. */
+        public bool $isStepByStep,
     ) {
     }
 
-    public static function of(Pins $pins, ?string $entry = null, ?Range $window = null, ?Length $value = null): self
-    {
-        return new self($pins, $entry, $window, $value);
+    /** @param list<string> $falls */
+    public static function of(
+        Pins $pins, ?string $entry = null, ?Range $window = null, ?Length $value = null, array $falls = [], bool $isStepByStep = false,
+    ): self {
+        return new self($pins, $entry, $window, $value, $falls, $isStepByStep);
     }
 }

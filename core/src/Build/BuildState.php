@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace Berm\Core\Build;
 
+use Berm\Core\Build\Event\Applied;
 use Berm\Core\Build\Event\BoxOpened;
 use Berm\Core\Build\Event\CheckAccepted;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\DeviationAccepted;
+use Berm\Core\Build\Event\HandedOver;
 use Berm\Core\Build\Event\HoldReleased;
 use Berm\Core\Build\Event\KitDated;
 use Berm\Core\Build\Event\LapAccepted;
+use Berm\Core\Build\Event\LeftSafe;
+use Berm\Core\Build\Event\Noted;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\SafetyConfirmed;
 use Berm\Core\Build\Event\StageFinished;
+use Berm\Core\Build\Event\TakenOff;
 use Berm\Core\Build\Event\ToolTaken;
 use Berm\Core\Build\Event\Withdrawn;
 use Berm\Core\Check\CheckPlace;
@@ -24,6 +29,7 @@ use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Place\Register;
 use Berm\Core\Quantity\Judgement;
 use Berm\Core\Section\Ruling;
+use Berm\Core\Section\RulingPlace;
 
 /** What the log adds up to: of each thing, the last entry that was not withdrawn and was written for what is planned now. */
 final readonly class BuildState
@@ -35,9 +41,13 @@ final readonly class BuildState
      * @param Register<Entry>      $latest
      * @param array<string, Entry> $counting by id, entries that were not withdrawn
      * @param array<string, Entry> $lapsed   by id, those of them that were written for another plan and no longer hold
+     * @param array<string, true>  $fallen   by id, those of them that were found or done on a part that was taken off again
+     * @param string|null          $lastWork the id of the last entry that a handing over signs for; null where there is none
      */
-    private function __construct(private Register $latest, public array $counting, public array $lapsed)
-    {
+    private function __construct(
+        private Register $latest, public array $counting, public array $lapsed, public array $fallen,
+        public ?string $lastWork,
+    ) {
         $this->safety = $this->last(SafetyConfirmed::class, [])?->event;
         $this->connector = $this->last(ConnectorFitted::class, [])?->event;
     }
@@ -50,6 +60,7 @@ final readonly class BuildState
     {
         $counting = $lapsed = [];
         $withdrawn = self::withdrawn($log);
+        $fallen = self::fallen($log, $withdrawn);
         /** @var Register<Entry> $latest */
         $latest = Register::empty();
         foreach ($log as $entry) {
@@ -57,14 +68,17 @@ final readonly class BuildState
                 continue;
             }
             $counting[$entry->id] = $entry;
+            if (isset($fallen[$entry->id])) {
+                continue;
+            }
             if (null === $pins || $entry->standsFor($pins)) {
-                $latest = $latest->with(Subject::of($entry->event), $entry);
+                $latest = self::without($latest, $entry->event)->with(Subject::of($entry->event), $entry);
             } else {
                 $lapsed[$entry->id] = $entry;
             }
         }
 
-        return new self($latest, $counting, $lapsed);
+        return new self($latest, $counting, $lapsed, $fallen, self::lastWork($log, $withdrawn));
     }
 
     public static function nothingDone(): self
@@ -109,13 +123,29 @@ final readonly class BuildState
     /** @return Done<LapAccepted>|null while it leaves no less than it did then */
     public function acceptanceOf(Ruling $ruling): ?Done
     {
-        $accepted = $this->last(LapAccepted::class, $ruling->place->path());
+        $accepted = $this->last(LapAccepted::class, $ruling->place->path()) ?? $this->acceptedOnACore($ruling->place);
         $basis = $accepted?->entry->basis;
         $then = $basis?->value;
         $holds = null === $basis || null !== $then && true === $basis->window?->equals($ruling->window)
             && $ruling->window->margin($then)->isAtMost($ruling->window->margin($ruling->value));
 
         return $holds ? $accepted : null;
+    }
+
+    /**
+     * What goes round all cores was once held, and let stand, core by core.
+     *
+     * @return Done<LapAccepted>|null
+     */
+    private function acceptedOnACore(RulingPlace $place): ?Done
+    {
+        foreach (null === $place->where->core ? $this->allOf(LapAccepted::class) : [] as $done) {
+            if (null !== $done->event->place->where->core && $done->event->place->onWhicheverCore()->path() === $place->path()) {
+                return $done;
+            }
+        }
+
+        return null;
     }
 
     /** @return Done<CheckMade>|null */
@@ -139,6 +169,18 @@ final readonly class BuildState
         $basis = $accepted?->entry->basis;
 
         return null === $basis || $basis->entry === $this->check($place)?->entry->id ? $accepted : null;
+    }
+
+    /** @return Done<Applied>|null until it is taken off again */
+    public function applied(WorkPlace $place): ?Done
+    {
+        return $this->last(Applied::class, $place->path());
+    }
+
+    /** @return Done<LeftSafe>|null while nobody has confirmed since that it is safe to start */
+    public function left(): ?Done
+    {
+        return $this->last(LeftSafe::class, []);
     }
 
     public function isParked(string $part): bool
@@ -173,6 +215,14 @@ final readonly class BuildState
         return null === $basis || $basis->entry === $this->finished($stage)?->entry->id ? $released : null;
     }
 
+    /** @return Done<HandedOver>|null while nothing was written, or taken back, since */
+    public function handedOver(): ?Done
+    {
+        $handed = $this->last(HandedOver::class, []);
+
+        return null !== $handed && $handed->entry->basis?->entry === $this->lastWork ? $handed : null;
+    }
+
     /** @return Done<BoxOpened>|null the one that was opened last */
     public function box(): ?Done
     {
@@ -192,6 +242,46 @@ final readonly class BuildState
     }
 
     /**
+     * What is left is not safe to start any more, and what is safe to start is not left.
+     *
+     * @param Register<Entry> $latest
+     *
+     * @return Register<Entry>
+     */
+    private static function without(Register $latest, Event $event): Register
+    {
+        return match (true) {
+            $event instanceof LeftSafe => $latest->without(new Subject(EventKind::SafetyConfirmed, [])),
+            $event instanceof SafetyConfirmed => $latest->without(new Subject(EventKind::LeftSafe, [])),
+            default => $latest,
+        };
+    }
+
+    /**
+     * Notes, whether written or taken back, and the handing over itself are not what is signed for.
+     *
+     * @param list<Entry>         $log
+     * @param array<string, true> $withdrawn by id
+     */
+    private static function lastWork(array $log, array $withdrawn): ?string
+    {
+        $notes = [];
+        $last = null;
+        foreach ($log as $entry) {
+            $event = $entry->event;
+            if ($event instanceof Noted) {
+                $notes[$entry->id] = true;
+            }
+            $isNote = $event instanceof Noted || $event instanceof Withdrawn && isset($notes[$event->entryId]);
+            if (!$isNote && !$event instanceof HandedOver && !isset($withdrawn[$entry->id])) {
+                $last = $entry->id;
+            }
+        }
+
+        return $last;
+    }
+
+    /**
      * @param list<Entry> $log
      *
      * @return array<string, true> by id
@@ -206,6 +296,24 @@ final readonly class BuildState
         }
 
         return $withdrawn;
+    }
+
+    /**
+     * @param list<Entry>         $log
+     * @param array<string, true> $withdrawn by id
+     *
+     * @return array<string, true> by id, what was on a part that was taken off again
+     */
+    private static function fallen(array $log, array $withdrawn): array
+    {
+        $fallen = [];
+        foreach ($log as $entry) {
+            if ($entry->event instanceof TakenOff && !isset($withdrawn[$entry->id])) {
+                $fallen += array_fill_keys($entry->basis->falls ?? [], true);
+            }
+        }
+
+        return $fallen;
     }
 
     /**

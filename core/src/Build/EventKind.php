@@ -4,19 +4,24 @@ declare(strict_types=1);
 
 namespace Berm\Core\Build;
 
+use Berm\Core\Build\Event\Applied;
 use Berm\Core\Build\Event\BoxOpened;
 use Berm\Core\Build\Event\CheckAccepted;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\DeviationAccepted;
+use Berm\Core\Build\Event\HandedOver;
 use Berm\Core\Build\Event\HoldReleased;
 use Berm\Core\Build\Event\KitDated;
 use Berm\Core\Build\Event\LapAccepted;
+use Berm\Core\Build\Event\LeftSafe;
+use Berm\Core\Build\Event\Noted;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\PlanChanged;
 use Berm\Core\Build\Event\SafetyConfirmed;
 use Berm\Core\Build\Event\StageFinished;
+use Berm\Core\Build\Event\TakenOff;
 use Berm\Core\Build\Event\ToolTaken;
 use Berm\Core\Build\Event\Withdrawn;
 
@@ -29,10 +34,15 @@ enum EventKind: string
     case LapAccepted = 'lap-accepted';
     case PartParked = 'part-parked';
     case ConnectorFitted = 'connector-fitted';
+    case Applied = 'applied';
+    case TakenOff = 'taken-off';
     case CheckMade = 'check-made';
     case CheckAccepted = 'check-accepted';
     case StageFinished = 'stage-finished';
     case HoldReleased = 'hold-released';
+    case HandedOver = 'handed-over';
+    case LeftSafe = 'left-safe';
+    case Noted = 'noted';
     case KitDated = 'kit-dated';
     case Withdrawn = 'withdrawn';
     case BoxOpened = 'box-opened';
@@ -49,10 +59,15 @@ enum EventKind: string
             self::LapAccepted => LapAccepted::class,
             self::PartParked => PartParked::class,
             self::ConnectorFitted => ConnectorFitted::class,
+            self::Applied => Applied::class,
+            self::TakenOff => TakenOff::class,
             self::CheckMade => CheckMade::class,
             self::CheckAccepted => CheckAccepted::class,
             self::StageFinished => StageFinished::class,
             self::HoldReleased => HoldReleased::class,
+            self::HandedOver => HandedOver::class,
+            self::LeftSafe => LeftSafe::class,
+            self::Noted => Noted::class,
             self::KitDated => KitDated::class,
             self::Withdrawn => Withdrawn::class,
             self::BoxOpened => BoxOpened::class,
@@ -64,9 +79,10 @@ enum EventKind: string
     public function writer(): Writer
     {
         return match ($this) {
-            self::SafetyConfirmed, self::CutMeasured, self::PartParked, self::ConnectorFitted, self::CheckMade, self::StageFinished,
-            self::KitDated, self::Withdrawn => Writer::Jointer,
+            self::SafetyConfirmed, self::CutMeasured, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff,
+            self::CheckMade, self::StageFinished, self::LeftSafe, self::HandedOver, self::KitDated, self::Withdrawn => Writer::Jointer,
             self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased => Writer::Engineer,
+            self::Noted => Writer::Crew,
             self::BoxOpened, self::ToolTaken, self::PlanChanged => Writer::Server,
         };
     }
@@ -78,7 +94,7 @@ enum EventKind: string
     {
         return match (true) {
             self::Withdrawn === $this, self::PlanChanged === $this => null,
-            Writer::Engineer === $this->writer() => Writer::Engineer,
+            Writer::Engineer === $this->writer(), Writer::Crew === $this->writer() => $this->writer(),
             default => Writer::Jointer,
         };
     }
@@ -88,9 +104,9 @@ enum EventKind: string
     {
         return match ($this) {
             self::SafetyConfirmed, self::CutMeasured, self::ConnectorFitted, self::Withdrawn, self::BoxOpened, self::ToolTaken,
-            self::PlanChanged => StandsOn::Nothing,
-            self::PartParked, self::CheckMade, self::StageFinished, self::KitDated => StandsOn::Kit,
-            self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased => StandsOn::Assembly,
+            self::PlanChanged, self::Noted, self::LeftSafe => StandsOn::Nothing,
+            self::PartParked, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::KitDated => StandsOn::Kit,
+            self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::HandedOver => StandsOn::Assembly,
         };
     }
 }

@@ -118,6 +118,17 @@ final readonly class Progress
         return null;
     }
 
+    public function work(WorkPlace $place): ?Task
+    {
+        foreach ($this->stage($place->stage)->tasks ?? [] as $task) {
+            if (true === $task->work?->equals($place)) {
+                return $task;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<Task> */
     public function tasks(): array
     {

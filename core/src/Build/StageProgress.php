@@ -32,26 +32,111 @@ final readonly class StageProgress
     }
 
     /**
-     * What one touch does: looks that follow each other are answered together where all is so; everything else by itself, readings above
-     * all.
+     * What has to be done or right before a piece of work: what is set hides everything before it at its place; the rest follows upon
+     * its own part only.
+     */
+    public function openBefore(Task $work): ?Task
+    {
+        $isSet = WorkKind::Set === $work->work?->how;
+        foreach ($this->tasks as $task) {
+            if ($task === $work) {
+                return null;
+            }
+            if (!$task->isDone && $task->meets($work) && ($isSet || $task->work?->part === $work->work?->part)) {
+                return $task;
+            }
+        }
+
+        return null;
+    }
+
+    /** The work that a check is made on, and that is not done yet. */
+    public function workBefore(Task $check): ?Task
+    {
+        foreach ($this->tasks as $task) {
+            if ($task === $check) {
+                return null;
+            }
+            if (TaskKind::Work === $task->kind && !$task->isDone && $task->meets($check)) {
+                return $task;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Task> what comes later at its place */
+    public function after(Task $work): array
+    {
+        $at = array_search($work, $this->tasks, true);
+
+        return array_values(array_filter(
+            \array_slice($this->tasks, (int) $at + 1), static fn (Task $task): bool => $task->meets($work),
+        ));
+    }
+
+    /**
+     * What one touch does: work that follows work, and looks that follow it, are written down together where all is so; with a reading only
+     * the work that it is made on, never another reading. What is done after a look begins anew: it may hide it. With the last of them a
+     * stage is finished, unless there is no way back from it.
      *
      * @return list<non-empty-list<Task>>
      */
     public function touches(): array
     {
-        $touches = [];
-        $wasLook = false;
+        $touches = $touch = [];
         foreach ($this->tasks as $task) {
-            $isLook = $task->check?->question instanceof Look;
-            if ($isLook && $wasLook) {
-                $touches[\count($touches) - 1][] = $task;
-            } else {
-                $touches[] = [$task];
+            [$mine, $others] = self::madeOn($task, $touch);
+            if ([] !== $mine) {
+                $touches[] = [...$mine, $task];
+                $touch = $others;
+                continue;
             }
-            $wasLook = $isLook;
+            if ([] !== $touch && !$this->goesOn($touch[\count($touch) - 1], $task)) {
+                $touches[] = $touch;
+                $touch = [];
+            }
+            $touch[] = $task;
         }
 
-        return $touches;
+        return [] === $touch ? $touches : [...$touches, $touch];
+    }
+
+    /**
+     * The work that a reading is made on, where nothing but work comes before it, and the work at other ends and cores.
+     *
+     * @param list<Task> $touch
+     *
+     * @return array{list<Task>, list<Task>}
+     */
+    private static function madeOn(Task $task, array $touch): array
+    {
+        $isReading = TaskKind::Check === $task->kind && !$task->check?->question instanceof Look;
+        $isWork = static fn (Task $one): bool => TaskKind::Work === $one->kind;
+        if (!$isReading || array_filter($touch, $isWork) !== $touch) {
+            return [[], $touch];
+        }
+        $meets = static fn (Task $one): bool => $one->meets($task);
+
+        return [
+            array_values(array_filter($touch, $meets)),
+            array_values(array_filter($touch, static fn (Task $one): bool => !$one->meets($task))),
+        ];
+    }
+
+    private function goesOn(Task $before, Task $task): bool
+    {
+        $wasWork = TaskKind::Work === $before->kind;
+        $wasLook = $before->check?->question instanceof Look;
+        $isLook = $task->check?->question instanceof Look;
+
+        return match ($task->kind) {
+            TaskKind::Work => $wasWork,
+            TaskKind::Park => TaskKind::Park === $before->kind,
+            TaskKind::Check => $isLook && ($wasWork || $wasLook),
+            TaskKind::Finish => !$this->stage->isOneWay && ($wasWork || $wasLook),
+            TaskKind::Cut, TaskKind::Connector, TaskKind::Release => false,
+        };
     }
 
     /** What must be done before it can be called finished. */

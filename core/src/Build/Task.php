@@ -11,6 +11,7 @@ use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\CheckVerdict;
 use Berm\Core\Check\Possible;
 use Berm\Core\Kit\Item;
+use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\Stage;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\Quantity\Range;
@@ -40,6 +41,9 @@ final readonly class Task
         public ?int $number = null,
         /** What a length that is measured can come to. */
         public ?Possible $possible = null,
+        public ?WorkPlace $work = null,
+        /** When the clock of a wait was started. */
+        public ?\DateTimeImmutable $since = null,
     ) {
     }
 
@@ -62,6 +66,14 @@ final readonly class Task
         return new self(TaskKind::Cut, $stage, null !== $verdict && !$isOut, $isOut, $title, $mark->place->where(), mark: $mark);
     }
 
+    public static function work(Stage $stage, WorkPlace $place, KitSheet $sheet, bool $isDone): self
+    {
+        return new self(
+            TaskKind::Work, $stage, $isDone, false, WorkInWords::title($place, $sheet), $place->where,
+            item: $sheet->items[$place->part] ?? null, work: $place,
+        );
+    }
+
     public static function connector(Stage $stage, string $name, bool $isDone): self
     {
         return new self(TaskKind::Connector, $stage, $isDone, false, Sentence::plain("Fit the $name"), Where::of(null, null));
@@ -69,7 +81,7 @@ final readonly class Task
 
     public static function check(
         Stage $stage, Check $check, CheckPlace $place, ?Range $window, ?CheckVerdict $verdict, ?Sentence $limits, bool $isAccepted,
-        ?Possible $possible = null,
+        ?Possible $possible = null, ?\DateTimeImmutable $since = null,
     ): self {
         $isOut = Verdict::Out === $verdict?->verdict && !$isAccepted;
         $where = $place->where;
@@ -80,7 +92,7 @@ final readonly class Task
         return new self(
             TaskKind::Check, $stage, null !== $verdict
                 && !$isOut, $isOut, $title, $where, check: $check, window: $window, verdict: $verdict, limits: $limits,
-            number: $place->number, possible: $possible,
+            number: $place->number, possible: $possible, since: $since,
         );
     }
 
@@ -100,6 +112,18 @@ final readonly class Task
     public function first(): Sentence
     {
         return Sentence::of('First: {task}.', ['task' => $this->title]);
+    }
+
+    /** The part that it is done with or measured on; empty where there is none. */
+    public function part(): string
+    {
+        return lcfirst($this->item->name ?? '');
+    }
+
+    /** At one place, or where one of the two means all of them. */
+    public function meets(self $other): bool
+    {
+        return $this->where->meets($other->where);
     }
 
     /** Null where it is no check. */

@@ -15,6 +15,7 @@ use Berm\Core\Check\Possible;
 use Berm\Core\Check\WaitSince;
 use Berm\Core\CoreError;
 use Berm\Core\Formula\Values;
+use Berm\Core\Kit\Item;
 use Berm\Core\Kit\Scope;
 use Berm\Core\Kit\Stage;
 use Berm\Core\Kit\Step;
@@ -91,8 +92,56 @@ final readonly class TaskLadder
                 $stage, $this->assembly->function()->connectorKind()->label(), null !== $this->build->connector,
             )],
             null !== $step->check => $this->checks($stage, $step->check),
+            null !== WorkKind::ofStep($step->kind) => $this->works($stage, WorkKind::ofStep($step->kind), $step->key),
             default => [],
         };
+    }
+
+    /** @return list<Task> at each end, on each core that has the part */
+    private function works(Stage $stage, WorkKind $how, string $part): array
+    {
+        // Of a log from before each piece of work was written down, a finished stage says that all of it was done.
+        $finished = $this->build->finished($stage->key)?->entry->basis;
+        $wasDone = null !== $this->build->finished($stage->key) && true !== $finished?->isStepByStep;
+
+        return array_map(function (Where $where) use ($stage, $how, $part, $wasDone): Task {
+            $place = WorkPlace::of($stage->key, $how, $part, $where);
+
+            return Task::work($stage, $place, $this->assembly->sheet, $wasDone || null !== $this->build->applied($place));
+        }, WorkKind::Use === $how ? $this->usedIn($part) : $this->placesOf($stage, $part));
+    }
+
+    /** @return list<Where> once, for all places, where this size has it */
+    private function usedIn(string $stock): array
+    {
+        return isset($this->assembly->size->stock[$stock]) ? [Where::of(null, null)] : [];
+    }
+
+    /** @return list<Where> */
+    private function placesOf(Stage $stage, string $part): array
+    {
+        $item = $this->assembly->sheet->items[$part] ?? null;
+        if (null === $item) {
+            // Not on this job.
+            return [];
+        }
+        $isOfTwo = \count($this->assembly->cables) > 1;
+        $places = [];
+        foreach ($this->measuring->places(1)->placed($item) as $placed) {
+            $isHere = null === $placed->end || $stage->scope->includes($placed->end);
+            // Several in a row go on together.
+            foreach ($isHere && 0 === $placed->index ? $this->coresOf($item) : [] as $core) {
+                $places[] = Where::of($isOfTwo ? $placed->end : null, $core);
+            }
+        }
+
+        return $places;
+    }
+
+    /** @return non-empty-list<int|null> */
+    private function coresOf(Item $item): array
+    {
+        return $item->isPerCore && $this->assembly->cores() > 1 ? range(1, $this->assembly->cores()) : [null];
     }
 
     /** @return list<Task> the last to be installed is threaded on first */
@@ -158,7 +207,7 @@ final readonly class TaskLadder
     {
         $question = $check->question;
         $made = $this->build->check($place);
-        $since = $question instanceof WaitSince ? $this->build->finished($question->after)?->entry->doneAt() : null;
+        $since = $question instanceof WaitSince ? $this->since($question, $place->where) : null;
         $possible = $question instanceof LengthWithin ? $this->possible($stage, $check, $question, $place) : null;
         $circumstances = new Circumstances($values, null === $made ? null : $made->entry->doneAt(), $since, $possible);
         $verdict = null !== $made && $question->takes($made->event->answer) ? $question->judge($made->event->answer, $circumstances) : null;
@@ -166,8 +215,29 @@ final readonly class TaskLadder
 
         return Task::check(
             $stage, $check, $place, $window, $verdict, $question->limits($circumstances), null !== $this->build->checkAcceptance($place),
-            $possible,
+            $possible, $since,
         );
+    }
+
+    /** When the clock of a wait was started; of several places, the one that the limit is hardest on. Null: it does not run yet. */
+    private function since(WaitSince $wait, Where $where): ?\DateTimeImmutable
+    {
+        if (null === $wait->set) {
+            return $this->build->finished($wait->after)?->entry->doneAt();
+        }
+        $stage = $this->assembly->sheet->stage($wait->after);
+        $set = null === $stage ? [] : array_filter(
+            $this->works($stage, WorkKind::Set, $wait->set), static fn (Task $task): bool => $task->where->meets($where),
+        );
+        $times = array_map(fn (Task $task): ?\DateTimeImmutable => null === $task->work
+            ? null
+            : $this->build->applied($task->work)?->entry->doneAt(), array_values($set));
+        $known = array_filter($times, static fn (?\DateTimeImmutable $at): bool => null !== $at);
+        if ([] === $known || \count($known) < \count($times)) {
+            return $this->build->finished($wait->after)?->entry->doneAt();
+        }
+
+        return null === $wait->least ? min($known) : max($known);
     }
 
     /** What a length can come to, by all that is known but its own reading; null where the check does not say what it measures. */

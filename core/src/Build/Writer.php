@@ -11,6 +11,8 @@ enum Writer: string
     case Jointer = 'jointer';
     /** Whoever answers for letting something stand. */
     case Engineer = 'engineer';
+    /** Whoever the job is given to, whatever they are. */
+    case Crew = 'crew';
     /** Nobody by hand: it follows from another deed. */
     case Server = 'server';
 }

@@ -28,6 +28,13 @@ final readonly class Where implements Keyed
         return $this->path() === $other->path();
     }
 
+    /** One place, or where one of the two means all of them. */
+    public function meets(self $other): bool
+    {
+        return (null === $this->end || null === $other->end || $this->end === $other->end)
+            && (null === $this->core || null === $other->core || $this->core === $other->core);
+    }
+
     /** "", or ", end A, core 2": to go after a title. */
     public function after(): string
     {

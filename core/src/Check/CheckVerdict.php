@@ -32,6 +32,12 @@ final readonly class CheckVerdict
         return new self(Verdict::Out, $judgement, $sentence);
     }
 
+    /** A length as it was read, without what is said of it. */
+    public function short(): Sentence
+    {
+        return null === $this->judgement ? $this->sentence : Sentence::of('{is:fine}', ['is' => $this->judgement->value]);
+    }
+
     public static function of(bool $isInside, string $text): self
     {
         return new self($isInside ? Verdict::Inside : Verdict::Out, null, Sentence::plain($text));

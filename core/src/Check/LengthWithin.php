@@ -90,7 +90,17 @@ final readonly class LengthWithin implements Question
     {
         $window = $this->window($circumstances->values, $circumstances->possible);
 
-        return null === $this->min && null === $this->max && null === $this->measure ? null : Limits::fine($window->min, $window->max);
+        $more = null === $this->min && null === $this->max ? $circumstances->possible?->more : null;
+        if (null === $this->min && null === $this->max && null === $this->measure) {
+            return null;
+        }
+        $now = Limits::fine($window->min, $window->max);
+
+        $then = null === $more ? null : Limits::fine($window->min?->minus($more), $window->max?->minus($more));
+
+        return null === $now || null === $then ? $now : Sentence::of(
+            '{now} as supplied: {then} once it is set', ['now' => $now, 'then' => $then],
+        );
     }
 
     public function rule(): ?Sentence

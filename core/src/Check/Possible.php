@@ -20,6 +20,8 @@ final readonly class Possible
         public Locus $planned,
         /** Between which every rule that leans on it holds, whatever else happens; null where none does. */
         public ?Range $keepsRules,
+        /** How much more it measures now than once what was placed is set; null where it measures the same. */
+        public ?Length $more = null,
     ) {
     }
 

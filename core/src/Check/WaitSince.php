@@ -13,16 +13,22 @@ use Berm\Core\Saying\Sentence;
 /** Wait since a stage was done, or go on before too long. Judged by when both were done, not by when they were written down. */
 final readonly class WaitSince implements Question
 {
-    private function __construct(/** The key of the stage. */ public string $after, public ?Duration $least, public ?Duration $most)
-    {
+    private function __construct(
+        /** The key of the stage. */
+        public string $after,
+        public ?Duration $least,
+        public ?Duration $most,
+        /** The key of the item that is set in that stage, so that the clock starts then; null: it starts when the stage is finished. */
+        public ?string $set,
+    ) {
     }
 
     /** @throws BadKitSheet when the limits are upside down */
-    public static function between(string $after, ?Duration $least, ?Duration $most): self
+    public static function between(string $after, ?Duration $least, ?Duration $most, ?string $set = null): self
     {
         return null !== $least && null !== $most && $most->seconds < $least->seconds
             ? throw BadKitSheet::windowUpsideDown($least->toText(), $most->toText())
-            : new self($after, $least, $most);
+            : new self($after, $least, $most, $set);
     }
 
     public static function read(Fields $file): self
@@ -31,7 +37,7 @@ final readonly class WaitSince implements Question
             $key, Duration::parse(...), Duration::ofSeconds(1),
         ) : null;
 
-        return self::between($file->text('after', 40), $limit('min'), $limit('max'));
+        return self::between($file->text('after', 40), $limit('min'), $limit('max'), $file->has('set') ? $file->text('set', 40) : null);
     }
 
     public function kind(): CheckKind
@@ -73,6 +79,8 @@ final readonly class WaitSince implements Question
     {
         $limits = ['min' => $this->least?->toText(), 'max' => $this->most?->toText()];
 
-        return [...array_filter($limits, static fn (?string $limit): bool => null !== $limit), 'after' => $this->after];
+        return [...array_filter($limits, static fn (?string $limit): bool => null !== $limit), 'after' => $this->after, ...(
+            null === $this->set ? [] : ['set' => $this->set]
+        )];
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Berm\Core\Electric;
 
+use Berm\Core\Cable\CableEnd;
+use Berm\Core\Cable\LayerKind;
+
 /** The field in a shielded stretch, that of a coaxial cylinder; radii in mm, voltages in kV rms to earth, fields in kV/mm rms. */
 final readonly class Field
 {
@@ -21,10 +24,27 @@ final readonly class Field
         return new self($screen, $insulation, $permittivity);
     }
 
+    /** Of a core where its own screen lies on it; null where a diameter is not known, or it has no screen of its own. */
+    public static function of(CableEnd $cable): ?self
+    {
+        $design = $cable->construction->design;
+        $inner = $cable->diameterOver(LayerKind::ConductorScreen) ?? $cable->diameterOver(LayerKind::Conductor);
+        $outer = $cable->diameterOver(LayerKind::Insulation);
+
+        return null === $inner || null === $outer || $design->isBelted() || !$inner->isLessThan($outer)
+            ? null
+            : self::between($inner->inMillimetres() / 2, $outer->inMillimetres() / 2, Core::permittivity($design->insulation));
+    }
+
     /** U / (r ln(R / r0)). Source: textbook, coaxial cylinder; greatest at the conductor screen. */
     public function at(float $radius, float $voltage): float
     {
         return $voltage / ($radius * log($this->insulation / $this->screen));
+    }
+
+    public function atInsulationScreen(float $voltage): float
+    {
+        return $this->at($this->insulation, $voltage);
     }
 
     public function atConductorScreen(float $voltage): float

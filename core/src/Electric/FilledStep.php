@@ -27,15 +27,11 @@ final readonly class FilledStep
     /** Null where a diameter is not known, or the core has no screen of its own. */
     public static function of(CableEnd $cable): ?self
     {
-        $design = $cable->construction->design;
-        $inner = $cable->diameterOver(LayerKind::ConductorScreen) ?? $cable->diameterOver(LayerKind::Conductor);
-        $outer = $cable->diameterOver(LayerKind::Insulation);
+        $field = Field::of($cable);
         $height = $cable->thickness(LayerKind::Insulation, LayerKind::InsulationScreen);
-        if (null === $inner || null === $outer || null === $height || 0 >= $height->nanometres || $design->isBelted()
-            || !$inner->isLessThan($outer)) {
+        if (null === $field || null === $height || 0 >= $height->nanometres) {
             return null;
         }
-        $field = Field::between($inner->inMillimetres() / 2, $outer->inMillimetres() / 2, Core::permittivity($design->insulation));
         $voltage = ScreenedField::highestToEarth($cable);
 
         return new self(

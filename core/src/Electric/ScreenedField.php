@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Berm\Core\Electric;
 
 use Berm\Core\Cable\CableEnd;
-use Berm\Core\Cable\LayerKind;
 
 /**
  * The field in the insulation of a core where its own screen lies on it: that of a coaxial cylinder, at the highest voltage to earth,
@@ -26,17 +25,10 @@ final readonly class ScreenedField
     /** Null where a diameter is not known, or the core has no screen of its own. */
     public static function of(CableEnd $cable): ?self
     {
-        $design = $cable->construction->design;
-        $inner = $cable->diameterOver(LayerKind::ConductorScreen) ?? $cable->diameterOver(LayerKind::Conductor);
-        $outer = $cable->diameterOver(LayerKind::Insulation);
-        if (null === $inner || null === $outer || $design->isBelted() || !$inner->isLessThan($outer)) {
-            return null;
-        }
-        [$from, $to] = [$inner->inMillimetres() / 2, $outer->inMillimetres() / 2];
-        $field = Field::between($from, $to, Core::permittivity($design->insulation));
+        $field = Field::of($cable);
         $voltage = self::highestToEarth($cable);
 
-        return new self($voltage, $field->at($from, $voltage), $field->at($to, $voltage));
+        return null === $field ? null : new self($voltage, $field->atConductorScreen($voltage), $field->atInsulationScreen($voltage));
     }
 
     /** Um / √3, kV rms. */

@@ -23,6 +23,8 @@ final class BasisFile
             $file->has('entry') ? $file->text('entry', 40) : null,
             $file->optionalObject('window', self::window(...)),
             self::place($file, 'value'),
+            $file->has('falls') ? $file->texts('falls', 40) : [],
+            $file->has('stepByStep') && $file->flag('stepByStep'),
         );
     }
 
@@ -37,6 +39,8 @@ final class BasisFile
             ...(null === $basis->entry ? [] : ['entry' => $basis->entry]),
             ...(null === $basis->window ? [] : ['window' => (object) self::writeWindow($basis->window)]),
             ...(null === $basis->value ? [] : ['value' => $basis->value->toText()]),
+            ...([] === $basis->falls ? [] : ['falls' => $basis->falls]),
+            ...($basis->isStepByStep ? ['stepByStep' => true] : []),
         ];
     }
 

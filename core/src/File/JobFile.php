@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\File;
 
+use Berm\Core\Build\Chain;
 use Berm\Core\Build\Entry;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\End;
@@ -17,8 +18,10 @@ use Berm\Core\Quantity\LengthUnit;
 final readonly class JobFile
 {
     /** @param list<Entry> $log */
-    public function __construct(public Job $job, public array $log)
-    {
+    public function __construct(
+        public Job $job, public array $log, /** Of a record that was kept somewhere; null of a file that was written by hand. */
+        public ?Chain $chain = null,
+    ) {
     }
 
     public static function read(Fields $file): self
@@ -35,9 +38,11 @@ final readonly class JobFile
         $site = SiteFile::read($file);
         $said = $file->has('said') ? SaidFile::read($file, $kit[0] ?? null) : [];
         $log = $file->list('log', LogFile::readEntry(...), 5000);
+        $chain = $file->optionalObject('chain', static fn (Fields $fields): Chain => ChainFile::read($fields, $log));
 
         return new self(
             new Job($name, $function, $unit, Fields::got($cables), $kit[0] ?? null, $kit[1] ?? null, $connector, $site, $said), $log,
+            $chain,
         );
     }
 
@@ -63,6 +68,7 @@ final readonly class JobFile
             ...SiteFile::write($job->site),
             ...([] === $job->said ? [] : ['said' => SaidFile::write($job->said)]),
             'log' => array_map(LogFile::writeEntry(...), $this->log),
+            ...(null === $this->chain ? [] : ['chain' => ChainFile::write($this->chain, $this->log)]),
         ];
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Berm\Core\File;
 
+use Berm\Core\Build\WorkKind;
+use Berm\Core\Build\WorkPlace;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\Where;
 use Berm\Core\Check\CheckPlace;
@@ -41,6 +43,21 @@ final class PlaceFile
         return [
             'stage' => $place->stage, 'check' => $place->check, ...self::writeWhere($place->where),
             ...(null === $place->number ? [] : ['number' => $place->number]),
+        ];
+    }
+
+    public static function readWork(Fields $file): WorkPlace
+    {
+        return WorkPlace::of(
+            $file->text('stage', 40), $file->choice('how', WorkKind::class), $file->text('part', 40), self::where($file),
+        );
+    }
+
+    /** @return array<string, int|string> */
+    public static function writeWork(WorkPlace $place): array
+    {
+        return [
+            'stage' => $place->stage, 'how' => $place->how->value, 'part' => $place->part, ...self::writeWhere($place->where),
         ];
     }
 

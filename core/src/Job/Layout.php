@@ -29,7 +29,8 @@ use Berm\Core\Section\SectionsOfCores;
 final readonly class Layout
 {
     /**
-     * @param list<Ruling>      $rulings   on every core, those of the core at work first
+     * @param list<Section>     $otherCores the sections of the other cores
+     * @param list<Ruling>      $rulings    on every core, those of the core at work first
      * @param list<Requirement> $materials
      */
     private function __construct(
@@ -39,6 +40,7 @@ final readonly class Layout
         public ?ParkingPlan $parking,
         /** On the core that is worked on. */
         public ?Section $section,
+        public array $otherCores,
         public ?Progress $progress,
         public array $rulings,
         public array $materials,
@@ -49,7 +51,7 @@ final readonly class Layout
 
     public static function none(): self
     {
-        return new self(null, [], null, null, null, [], [], null);
+        return new self(null, [], null, null, [], null, [], [], null);
     }
 
     /** @param KitSheet|null $sheet as it stands for the job */
@@ -74,7 +76,7 @@ final readonly class Layout
         $parking = null;
         try {
             if (null === $connector || $connector->kind !== $job->function->connectorKind()) {
-                return new self(null, [], ParkingPlan::of($cables, $sheet, $job->size, null), null, null, [], [], null);
+                return new self(null, [], ParkingPlan::of($cables, $sheet, $job->size, null), null, [], null, [], [], null);
             }
             $assembly = Assembly::of($cables, $sheet, $job->size, $connector, $job->site, $job->said);
             $measuring = new Measuring($assembly, $build);
@@ -88,6 +90,7 @@ final readonly class Layout
                 [],
                 $parking,
                 null,
+                [],
                 null,
                 [],
                 [],
@@ -106,8 +109,8 @@ final readonly class Layout
         $section = $sections->ofCore($core);
 
         return new self(
-            $markOut, OtherMark::allOf($assembly, $measuring->places($core)), $parking, $section, $progress, $sections->rulings($core),
-            Materials::of($assembly, $section), null,
+            $markOut, OtherMark::allOf($assembly, $measuring->places($core)), $parking, $section, $sections->others($core), $progress,
+            $sections->rulings($core), Materials::of($assembly, $section), null,
         );
     }
 }

@@ -15,7 +15,8 @@ final class NextStepFinder
         return match (true) {
             null !== $obstacle => NextStep::at($obstacle->step, self::title($obstacle, $plan->job->function->connectorKind()->label())),
             null !== $task => NextStep::task($task),
-            default => NextStep::at(Step::Record, 'Read and hand over the record'),
+            null === $plan->build->handedOver() => NextStep::at(Step::Record, 'Read and hand over the record'),
+            default => NextStep::at(Step::Record, 'Read the record'),
         };
     }
 

@@ -6,11 +6,13 @@ namespace Berm\Core\Job;
 
 use Berm\Core\Build\BuildState;
 use Berm\Core\Build\Event;
+use Berm\Core\Build\Event\Applied;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\StageFinished;
 use Berm\Core\Build\StandsOn;
+use Berm\Core\Build\WorkKind;
 use Berm\Core\Build\Writer;
 use Berm\Core\Cable\Where;
 use Berm\Core\Place\Place;
@@ -32,6 +34,8 @@ final readonly class Obstacle
         public Sentence $reason,
         /** Of what is to be accepted, where somebody may let it stand. */
         public ?Acceptable $acceptable,
+        /** Key of the item that may not be set while it stands; empty: none. */
+        public string $part = '',
     ) {
     }
 
@@ -47,8 +51,9 @@ final readonly class Obstacle
      */
     public static function at(
         ObstacleCode $code, Step $step, Where $where, array $hides, array $stages, Sentence $reason, ?Acceptable $acceptable = null,
+        string $part = '',
     ): self {
-        return new self($code, $step, $where, $hides, $stages, $reason, $acceptable);
+        return new self($code, $step, $where, $hides, $stages, $reason, $acceptable, $part);
     }
 
     public function severity(): Severity
@@ -70,7 +75,7 @@ final readonly class Obstacle
             ObstacleCode::RoomUnknown, ObstacleCode::RoomShort => $event instanceof ConnectorFitted || $this->parksHere($event),
             ObstacleCode::LapShort => $event instanceof ConnectorFitted
                 || $this->cutsHere($event) && !self::isCorrection($event, $build)
-                || $this->hidesIt($event),
+                || $this->hidesIt($event) || $this->setsIt($event),
             ObstacleCode::CutOut => $event instanceof ConnectorFitted || $this->hidesIt($event),
             ObstacleCode::CheckOut => $this->hidesIt($event),
         };
@@ -104,6 +109,13 @@ final readonly class Obstacle
     {
         return $event instanceof PartParked && $event->end === $this->where->end
             && [] !== array_filter($this->hides, static fn (Place $place): bool => $place->key === $event->part);
+    }
+
+    /** The flame, or the pull, comes before the stage is finished: what cannot be undone is held up there. */
+    private function setsIt(Event $event): bool
+    {
+        return $event instanceof Applied && WorkKind::Set === $event->place->how && $event->place->part === $this->part
+            && $event->place->where->meets($this->where);
     }
 
     private function hidesIt(Event $event): bool

@@ -151,7 +151,7 @@ final readonly class Obstacles
 
         return [Obstacle::at(
             ObstacleCode::LapShort, $step, $ruling->place->where, null === $ruling->place->of ? [] : [$ruling->place->of],
-            null === $stage ? [] : [$stage->key], self::why($ruling), Acceptable::ruling($ruling->place),
+            null === $stage ? [] : [$stage->key], self::why($ruling), Acceptable::ruling($ruling->place), $ruling->place->item,
         )];
     }
 

@@ -31,9 +31,10 @@ use Berm\Core\Section\Section;
 final readonly class Plan
 {
     /**
-     * @param list<Obstacle>    $obstacles in the order of the work
-     * @param list<Ruling>      $rulings   on every core
-     * @param list<Requirement> $materials of every stock that some item takes
+     * @param list<Obstacle>    $obstacles  in the order of the work
+     * @param list<Section>     $otherCores the sections of the other cores
+     * @param list<Ruling>      $rulings    on every core
+     * @param list<Requirement> $materials  of every stock that some item takes
      */
     private function __construct(
         public Job $job,
@@ -52,6 +53,7 @@ final readonly class Plan
         public ?ParkingPlan $parking,
         /** On the core that is worked on. */
         public ?Section $section,
+        public array $otherCores,
         public array $rulings,
         public array $materials,
         public ?Progress $progress,
@@ -84,8 +86,8 @@ final readonly class Plan
         return new self(
             $job, $sheet, $build, $cableFit, $kitFit, $connectorFit,
             null === $kitFit ? null : PlanFit::judge($job, $sheet, $build, $kitFit, $connectorFit, $layout),
-            $layout->markOut, $layout->otherMarks, $layout->parking, $layout->section, $layout->rulings, $layout->materials,
-            $layout->progress, $obstacles, $layout->problem,
+            $layout->markOut, $layout->otherMarks, $layout->parking, $layout->section, $layout->otherCores, $layout->rulings,
+            $layout->materials, $layout->progress, $obstacles, $layout->problem,
         );
     }
 
@@ -112,6 +114,18 @@ final readonly class Plan
         return null === $cables || null === $connector || null === $this->section || null === $this->sheet || null === $this->job->size
             ? null
             : Assembly::of($cables, $this->sheet, $this->job->size, $connector, $this->job->site, $this->job->said);
+    }
+
+    /** Where everything lies on a core; null until that can be worked out. */
+    public function sectionOf(int $core): ?Section
+    {
+        foreach (null === $this->section ? [] : [$this->section, ...$this->otherCores] as $section) {
+            if ($section->core === $core) {
+                return $section;
+            }
+        }
+
+        return $this->section;
     }
 
     /** An event as a line of the log, with what it is judged by now. */
@@ -167,7 +181,8 @@ final readonly class Plan
         return $isClear && match ($step) {
             Step::Safety, Step::Cables, Step::Kit, Step::Connector => true,
             Step::MarkOut => null !== $this->markOut,
-            Step::Build, Step::Record => $this->completion()->isComplete(),
+            Step::Build => $this->completion()->isDone(),
+            Step::Record => $this->completion()->isComplete(),
         };
     }
 }

@@ -135,7 +135,8 @@ final readonly class PlanFit
         );
 
         return Finding::fits(Criterion::Planned, null, Sentence::of(
-            'All is worked out with this {connector}: {rules} rules hold.',
+            1 === \count($held) ? 'All is worked out with this {connector}: {rules} rule holds.'
+                : 'All is worked out with this {connector}: {rules} rules hold.',
             ['connector' => $this->job->function->connectorKind()->label(), 'rules' => \count($held)],
         ));
     }

@@ -6,6 +6,7 @@ namespace Berm\Core\Kit;
 
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\RatedVoltage;
+use Berm\Core\Check\CheckPlace;
 use Berm\Core\Formula\Formula;
 use Berm\Core\Formula\Values;
 use Berm\Core\MarkOut\Cut;
@@ -151,6 +152,36 @@ final readonly class KitSheet
         $isLater = static fn (string $key): bool => ($order[$key] ?? \PHP_INT_MAX) >= ($order[$item->key] ?? 0);
 
         return [] === array_filter($this->leaning->itemsUnder($place), $isLater);
+    }
+
+    /** A mark is laid from the edge of a layer that each core has for itself. */
+    public function laysMarksFromCores(): bool
+    {
+        foreach ($this->rules as $rule) {
+            foreach ($rule->cases as $case) {
+                if (true === $case->laidFrom?->cut()?->isOfCore()) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** At a check it lies where it was brought, and is set later. */
+    public function isOnlyPlaced(CheckPlace $check, Item $item): bool
+    {
+        $isAfter = false;
+        foreach ($this->stages as $stage) {
+            foreach ($stage->steps as $step) {
+                if (StepKind::Set === $step->kind && $step->key === $item->key) {
+                    return $isAfter;
+                }
+                $isAfter = $isAfter || $stage->key === $check->stage && $step->check?->key === $check->check;
+            }
+        }
+
+        return false;
     }
 
     public function takes(End $end): Takes

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Kit;
 
 use Berm\Core\Cable\End;
+use Berm\Core\Check\Check;
 use Berm\Core\Check\WaitSince;
 use Berm\Core\MarkOut\Cut;
 
@@ -47,10 +48,23 @@ final class StageOrder
                 throw BadKitSheet::stageNames($stage->key, 'stock', $unknown);
             }
             foreach ($stage->checks as $check) {
-                $after = $check->question instanceof WaitSince ? $check->question->after : null;
-                null === $after || isset($before[$after]) || throw BadKitSheet::waitsFor($stage->key, $after);
+                self::ensureWaitsForWhatIsBefore($check, $stage, $before);
             }
-            $before[$stage->key] = true;
+            $before[$stage->key] = $stage;
+        }
+    }
+
+    /** @param array<string, Stage> $before */
+    private static function ensureWaitsForWhatIsBefore(Check $check, Stage $stage, array $before): void
+    {
+        $wait = $check->question instanceof WaitSince ? $check->question : null;
+        if (null === $wait) {
+            return;
+        }
+        $since = $before[$wait->after] ?? ($wait->after === $stage->key && null !== $wait->set ? $stage : null);
+        null === $since && throw BadKitSheet::waitsFor($stage->key, $wait->after);
+        if (null !== $wait->set && !\in_array($wait->set, $since->installs, true)) {
+            throw BadKitSheet::stageNames($since->key, 'item', $wait->set);
         }
     }
 

@@ -37,6 +37,14 @@ enum Cut: string
         return $this->layer()->isOfCore();
     }
 
+    /** It ends a layer further out than another one, and so is made before it. */
+    public function isOutside(self $other): bool
+    {
+        $order = array_flip(array_column(self::cases(), 'value'));
+
+        return $order[$this->value] < $order[$other->value];
+    }
+
     /** Null: nothing is called so. */
     public static function ofFormulaName(string $name): ?self
     {

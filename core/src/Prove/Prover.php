@@ -9,7 +9,9 @@ use Berm\Core\Check\LengthWithin;
 use Berm\Core\Fit\Finding;
 use Berm\Core\Fit\Outcome;
 use Berm\Core\Job\Plan;
+use Berm\Core\Kit\Doubt;
 use Berm\Core\Kit\KitSheet;
+use Berm\Core\Kit\KitSize;
 use Berm\Core\Margin\Proof;
 use Berm\Core\Parking\ParkingSide;
 use Berm\Core\Saying\Sentence;
@@ -45,20 +47,41 @@ final class Prover
                 ), null, 1,
             )) : $faults;
         }
-        $plans = 0;
+        $ofSheet = (int) ceil(\count($all) / $step);
+        $told = self::counted($progress, $ofSheet + self::OF_DOUBT * self::numberOfDoubts($sheet));
         foreach ($all as $i => $corner) {
             if (0 === $i % $step) {
                 foreach (self::inCorner($corner) as $fault) {
                     $faults = self::with($faults, $fault);
                 }
-                ++$plans;
-                if (null !== $progress) {
-                    $progress($plans, (int) ceil(\count($all) / $step));
-                }
+                $told(1);
             }
         }
+        $doubts = self::doubts($sheet, $faults, $told);
 
-        return new Report($plans, \count($all), self::worstFirst($faults), $sheet->excepted, self::doubts($sheet, $faults));
+        return new Report($ofSheet, \count($all), self::worstFirst($faults), $sheet->excepted, $doubts);
+    }
+
+    private static function numberOfDoubts(KitSheet $sheet): int
+    {
+        return array_sum(array_map(static fn (KitSize $size): int => \count($size->doubts), $sheet->sizes));
+    }
+
+    /**
+     * @param (\Closure(int, int): void)|null $progress
+     *
+     * @return \Closure(int): void takes how many plans more are done
+     */
+    private static function counted(?\Closure $progress, int $all): \Closure
+    {
+        $done = 0;
+
+        return static function (int $more) use ($progress, $all, &$done): void {
+            $done += $more;
+            if (null !== $progress) {
+                $progress($done, $all);
+            }
+        };
     }
 
     /**
@@ -78,23 +101,16 @@ final class Prover
      * With each other number of its leaflet, what does not hold that holds with the number taken.
      *
      * @param array<string, Shortfall> $known
+     * @param \Closure(int): void      $told
      *
      * @return list<ProvedDoubt>
      */
-    private static function doubts(KitSheet $sheet, array $known): array
+    private static function doubts(KitSheet $sheet, array $known, \Closure $told): array
     {
         $doubts = [];
         foreach ($sheet->sizes as $size) {
             foreach ($size->doubts as $doubt) {
-                $other = $size->withTheOther($doubt);
-                $corners = iterator_to_array((new Corners($sheet->withSize($other)))->ofSize($other), false);
-                $step = (int) max(1, ceil(\count($corners) / self::OF_DOUBT));
-                $faults = [];
-                foreach ($corners as $i => $corner) {
-                    foreach (0 === $i % $step ? self::inCorner($corner) : [] as $fault) {
-                        $faults = self::with($faults, $fault);
-                    }
-                }
+                $faults = self::withTheOther($sheet, $size, $doubt, $told);
                 $doubts[] = new ProvedDoubt(
                     $size->label, $doubt, $size->dimensions[$doubt->dimension], self::worstFirst(array_diff_key($faults, $known)),
                 );
@@ -102,6 +118,29 @@ final class Prover
         }
 
         return $doubts;
+    }
+
+    /**
+     * @param \Closure(int): void $told
+     *
+     * @return array<string, Shortfall>
+     */
+    private static function withTheOther(KitSheet $sheet, KitSize $size, Doubt $doubt, \Closure $told): array
+    {
+        $other = $size->withTheOther($doubt);
+        $corners = iterator_to_array((new Corners($sheet->withSize($other)))->ofSize($other), false);
+        $step = (int) max(1, ceil(\count($corners) / self::OF_DOUBT));
+        $faults = [];
+        foreach ($corners as $i => $corner) {
+            foreach (0 === $i % $step ? self::inCorner($corner) : [] as $fault) {
+                $faults = self::with($faults, $fault);
+            }
+            $told(0 === $i % $step ? 1 : 0);
+        }
+        // Where it has fewer corners, the share that it was counted with is done all the same.
+        $told(self::OF_DOUBT - (int) ceil(\count($corners) / $step));
+
+        return $faults;
     }
 
     /** @return array<string, Shortfall> sizes that were copied, and their ranges forgotten */

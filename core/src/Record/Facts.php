@@ -49,6 +49,7 @@ final readonly class Facts
                 static fn (Done $done): string => "{$facts->names->item($done->event->part)} on end {$done->event->end->value}",
                 $plan->build->allParked(),
             ), 'nothing recorded')),
+            self::fact('Handed over', $facts->handedOver()),
         ];
     }
 
@@ -61,6 +62,15 @@ final readonly class Facts
     private static function listed(array $all, string $none): Sentence
     {
         return [] === $all ? Sentence::plain($none) : Sentence::of('{all}', ['all' => implode('; ', $all)]);
+    }
+
+    private function handedOver(): Sentence
+    {
+        $handed = $this->plan->build->handedOver();
+
+        return null === $handed ? Sentence::plain('not yet') : Sentence::of('{by}, signed for by {name}, {at}', [
+            'by' => $handed->entry->by, 'name' => $handed->event->signedBy, 'at' => $handed->entry->doneAt()->format('j M Y, H:i P'),
+        ]);
     }
 
     private function permit(): Sentence

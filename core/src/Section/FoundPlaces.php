@@ -87,8 +87,10 @@ final class FoundPlaces
             $this->unfound ??= $this->places->unfound();
             $planned = $this->unfound->evaluate($edge, $this->places->assembly->cable($end));
             $reading = $this->reading($find);
+            $there = $planned->nominal->isLessThan($at->nominal) ? $at->minus($reading) : $at->plus($reading);
+            $outwards = (new Placed($this->places))->outwards($find->place, $edge, $end);
 
-            return $this->places->frame($end)->onAxis($planned->nominal->isLessThan($at->nominal) ? $at->minus($reading) : $at->plus($reading));
+            return $this->places->frame($end)->onAxis(null === $outwards ? $there : $there->minus($outwards));
         }
 
         return null;

@@ -32,6 +32,15 @@ final readonly class Materials
         return array_values(array_filter($requirements, static fn (?Requirement $one): bool => null !== $one));
     }
 
+    /** What one piece of a wrap takes, as supplied; null of what is not wound. */
+    public static function lengthOf(Assembly $assembly, Section $section, PlacedItem $placed): ?Length
+    {
+        $stock = $assembly->size->stockOf($placed->item);
+        $strip = null === $placed->item->winding || null === $stock ? null : ProfileBuilder::stripOf($stock, $placed->item->winding);
+
+        return null === $strip ? null : Length::nearestToMillimetres((new self($assembly, $section))->ofStrip($placed, $strip));
+    }
+
     private function ofStock(Stock $stock): ?Requirement
     {
         $takers = array_values(array_filter($this->section->items, static fn (PlacedItem $one): bool => $one->item->stock === $stock->key

@@ -58,8 +58,14 @@ final class Measuring
     public function markOut(): MarkOut
     {
         return $this->markOut ??= MarkOut::plan(
-            $this->assembly, fn (int $core): Places => $this->places($this->finds->isEmpty() ? 1 : $core),
+            $this->assembly, fn (int $core): Places => $this->places($this->isAlikeOnCores() ? 1 : $core),
         );
+    }
+
+    /** Marks are the same on every core where nothing was found there, and none is laid from an edge that each core has for itself. */
+    private function isAlikeOnCores(): bool
+    {
+        return $this->finds->isEmpty() && !($this->isMeasured && $this->assembly->sheet->laysMarksFromCores());
     }
 
     public function values(Where $where): Values
@@ -95,7 +101,7 @@ final class Measuring
      */
     public function possible(CheckPlace $place, Measure $measure, bool $isFixed): Possible
     {
-        $planned = $this->asPlanned($place->where, $measure, $isFixed);
+        $planned = $this->asPlanned($place, $measure, $isFixed);
         if (!$this->isMeasured) {
             return $planned;
         }
@@ -104,16 +110,17 @@ final class Measuring
             $this->assembly, $this->build, $core, $isFixed, $this->finds->without($place), $this->causes, $this->unfound($core, $isFixed),
         ) : $this->found($core, $isFixed);
 
-        return new Possible($this->length($place->where, $measure, $places), $planned->planned, $planned->keepsRules);
+        return new Possible($this->length($place, $measure, $places), $planned->planned, $planned->keepsRules, $planned->more);
     }
 
-    private function asPlanned(Where $where, Measure $measure, bool $isFixed): Possible
+    private function asPlanned(CheckPlace $place, Measure $measure, bool $isFixed): Possible
     {
         $known = $this->unmeasured[$measure] ?? [];
-        $key = ($where->end->value ?? '').($isFixed ? ' fixed' : '');
+        $key = ($place->where->end->value ?? '').($isFixed ? ' fixed' : '');
         if (!isset($known[$key])) {
-            $length = $this->length($where, $measure, $this->planned($isFixed));
-            $known[$key] = new Possible($length, $length, RuleWindow::of($length, $this->rulings()));
+            $length = $this->length($place, $measure, $this->planned($isFixed));
+            $more = $this->more($place, $measure, $this->planned($isFixed))?->nominal;
+            $known[$key] = new Possible($length, $length, RuleWindow::of($length, $this->rulings()), $more);
             $this->unmeasured[$measure] = $known;
         }
 
@@ -145,16 +152,34 @@ final class Measuring
         return $this->sections[$core] ??= Section::of($this->assembly, $this->markOut(), $this->build, $this->places($core));
     }
 
-    /** @throws CoreError */
-    private function length(Where $where, Measure $measure, Places $places): Locus
+    /** As it measures at its check: what is not set yet is as long as it was supplied. @throws CoreError */
+    private function length(CheckPlace $place, Measure $measure, Places $places): Locus
     {
-        $one = $this->assembly->cable($where->end ?? $measure->end);
-        $other = $measure->isAcross ? $this->otherThan($one) : $one;
+        [$one, $other] = $this->cables($place, $measure);
         $from = $places->frame($one->end)->onAxis($places->evaluate($measure->from, $one));
         $to = $places->frame($other->end)->onAxis($places->evaluate($measure->to, $other));
         $distance = $to->minus($from);
 
-        return $distance->nominal->isNegative() ? $distance->negated() : $distance;
+        $more = $this->more($place, $measure, $places);
+        $distance = $distance->nominal->isNegative() ? $distance->negated() : $distance;
+
+        return null === $more ? $distance : $distance->plus($more);
+    }
+
+    /** @throws CoreError */
+    private function more(CheckPlace $place, Measure $measure, Places $places): ?Locus
+    {
+        [$one, $other] = $this->cables($place, $measure);
+
+        return (new Placed($places))->more($place, $measure, $one->end, $other->end);
+    }
+
+    /** @return array{CableEnd, CableEnd} on which a length begins, and ends */
+    private function cables(CheckPlace $place, Measure $measure): array
+    {
+        $one = $this->assembly->cable($place->where->end ?? $measure->end);
+
+        return [$one, $measure->isAcross ? $this->otherThan($one) : $one];
     }
 
     /** What was measured between places on a core: alike for cores whose sections are alike. */

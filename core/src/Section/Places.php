@@ -343,8 +343,12 @@ final class Places
     {
         $cable = $this->assembly->cable($end);
         $rule = $this->assembly->sheet->rules[$cut->value] ?? throw MarkOutImpossible::noRule($end, $cut);
-        $values = $this->causes->values($cable)->withPlaces(fn (string $name): ?Locus => $this->plannedName($name, $cable));
-        $case = $rule->caseFor($values) ?? throw MarkOutImpossible::noCase($end, $cut);
+        $planned = $this->causes->values($cable)->withPlaces(fn (string $name): ?Locus => $this->plannedName($name, $cable));
+        $case = $rule->caseFor($planned) ?? throw MarkOutImpossible::noCase($end, $cut);
+        $edge = $case->laidFrom?->cut();
+        $isCutFirst = true === $edge?->isOutside($cut);
+        $values = $planned->withPlaces(fn (string $name): ?Locus => $isCutFirst && Cut::ofFormulaName($name) === $edge
+            ? Locus::exact($this->cut($end, $edge)->nominal) : $this->plannedName($name, $cable));
         $cause = Cause::of(
             CauseKind::Cut, $cut->value, "[{$cut->layer()->label()}]", Where::of($end, null), $case->tolerance->below,
             $case->tolerance->above,
@@ -353,7 +357,12 @@ final class Places
         return new PlannedCut($case, $this->inherited($case, $values, $cable)->with($cause), $values);
     }
 
-    /** Another cut of the same end as it is planned: marks are laid from one datum, so that errors do not add up. @throws CoreError */
+    /**
+     * Another cut of the same end as it is planned: marks are laid from one datum, so that errors do not add up. Only the edge that a mark
+     * is laid from itself counts as it was cut, where it is cut before: the band of armour that has to stay is measured from there.
+     *
+     * @throws CoreError
+     */
     private function plannedName(string $name, CableEnd $cable): ?Locus
     {
         $cut = Cut::ofFormulaName($name);

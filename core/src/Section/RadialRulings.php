@@ -217,8 +217,8 @@ final readonly class RadialRulings
 
     private function ruling(PlaceRule $rule, PlacedItem $placed, Length $value, Range $window, Margin $margin, string $at): Ruling
     {
-        $where = Where::of($placed->end, $this->places->assembly->cores() > 1 ? $this->places->core : null);
-
+        $core = RuledCore::of($this->places->assembly, $placed->item, $rule, $placed->end, $this->places->core);
+        $where = Where::of($placed->end, $core);
         $place = RulingPlace::of($rule->key, $rule->kind, $rule->of, $where);
 
         return new Ruling($place, $rule, $placed->item->name, '', $value, $window, $margin, null, $at,

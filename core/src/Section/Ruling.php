@@ -51,6 +51,17 @@ final readonly class Ruling
         );
     }
 
+    /** Whether as much is left, nominally and at the worst. */
+    public function comesToTheSameAs(self $other): bool
+    {
+        $left = static fn (self $one): array => array_map(
+            static fn (Length $length): int => $length->nanometres,
+            [$one->value, $one->margin->nominal, $one->margin->worst, $one->margin->likely],
+        );
+
+        return $left($this) === $left($other);
+    }
+
     public function proof(): Proof
     {
         return $this->margin->proof();

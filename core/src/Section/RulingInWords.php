@@ -21,7 +21,7 @@ final class RulingInWords
         return Sentence::of(('' === $where ? '{name}' : '{where}: {name}').' '.self::lies($ruling)."$asked.$why", [
             'where' => ucfirst($where),
             // A layer stands in it as a trade word.
-            'name' => Sentence::plain(('' === $where ? 'The ' : 'the ').lcfirst($ruling->name)),
+            'name' => Sentence::plain(('' === $where ? 'The ' : 'the ').preg_replace('/^the /i', '', lcfirst($ruling->name))),
             'of' => null === $ruling->place->of?->asLayer() ? lcfirst($ruling->ofName) : Sentence::plain("[$ruling->ofName]"),
             'is' => $ruling->value,
             'by' => $ruling->value->absolute(),

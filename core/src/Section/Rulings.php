@@ -93,11 +93,20 @@ final readonly class Rulings
                     continue;
                 }
                 [$value, $margin] = $this->measured($rule, $this->part($one, $rule), $from, $to, $end);
-                $rulings[] = $this->ruling($rule, $item->name, $name, $end, $value, $margin, $this->assembly->cable($end));
+                $core = RuledCore::of($this->assembly, $item, $rule, $end, $this->places->core);
+                $rulings[] = $this->ruling(
+                    $rule, $item->name, $name, Where::of($end, $core), $value, $margin, $this->assembly->cable($end),
+                );
             }
         }
 
         return $rulings;
+    }
+
+    /** Of a rule of the sheet as a whole. */
+    private function where(PlaceRule $rule, ?End $end): Where
+    {
+        return Where::of($end, RuledCore::of($this->assembly, null, $rule, $end, $this->places->core));
     }
 
     private function isIn(PlaceRule $rule, CableEnd $cable): bool
@@ -228,9 +237,8 @@ final readonly class Rulings
         return $max->isLessThan($min) ? throw CannotBeLaid::upsideDown($rule, $min, $max) : Range::between($min, $max);
     }
 
-    private function ruling(PlaceRule $rule, string $name, string $of, ?End $end, Locus $value, Margin $margin, CableEnd $cable): Ruling
+    private function ruling(PlaceRule $rule, string $name, string $of, Where $where, Locus $value, Margin $margin, CableEnd $cable): Ruling
     {
-        $where = Where::of($end, $this->assembly->cores() > 1 ? $this->places->core : null);
         $isWithin = RuleKind::CentredOn === $rule->kind || RuleKind::SameOn === $rule->kind;
         $nominal = $isWithin ? $value->nominal->absolute() : $value->nominal;
 
@@ -263,7 +271,8 @@ final readonly class Rulings
                     : $to->minus($from);
                 $value = RuleKind::Reaches === $rule->kind ? $this->lengthOf($rule, $one)->minus($way) : $way;
                 $margin = $this->marginOf($rule, $value, $this->window($rule, $one));
-                $rulings[] = $this->ruling($rule, $rule->reason, '', $one === $other ? $one->end : null, $value, $margin, $one);
+                $where = $this->where($rule, $one === $other ? $one->end : null);
+                $rulings[] = $this->ruling($rule, $rule->reason, '', $where, $value, $margin, $one);
             }
         }
 
@@ -295,7 +304,9 @@ final readonly class Rulings
         }
         $value = $on($one)->minus($on($other));
 
-        return [$this->ruling($rule, $rule->reason, '', null, $value, $this->marginOf($rule, $value, $this->window($rule, $one)), $one)];
+        $margin = $this->marginOf($rule, $value, $this->window($rule, $one));
+
+        return [$this->ruling($rule, $rule->reason, '', $this->where($rule, null), $value, $margin, $one)];
     }
 
     /** @return list<Ruling> */
@@ -343,7 +354,7 @@ final readonly class Rulings
             $least = $link->lap->nominal->isLessThan($least->lap->nominal) ? $link : $least;
         }
         $cable = $this->assembly->cable($end);
-        $where = Where::of($end, $this->assembly->cores() > 1 ? $this->places->core : null);
+        $where = $this->where($rule, $end);
 
         return [new Ruling(
             RulingPlace::of($rule->key, $rule->kind, $rule->of, $where), $rule, $rule->reason, '', $least->lap->nominal,

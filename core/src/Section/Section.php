@@ -79,6 +79,27 @@ final readonly class Section
         return new self($core, $this->layers, $this->connector, $this->items, $this->cuts, $this->profile, $rulings);
     }
 
+    /** Whether everything lies on this core as on another. */
+    public function liesAs(self $other): bool
+    {
+        return $this->items === $other->items && $this->layers === $other->layers && $this->cuts === $other->cuts;
+    }
+
+    /** Whether two items lie over each other anywhere, nominally. */
+    public function meet(string $one, string $other): bool
+    {
+        $lie = fn (string $key): array => array_filter($this->items, static fn (PlacedItem $placed): bool => $placed->item->key === $key);
+        foreach ($lie($one) as $here) {
+            foreach ($lie($other) as $there) {
+                if (!$here->lapOn($there->from, $there->to)->nominal->isNegative()) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<PlacedItem> in the order in which they are set */
     private static function inOrder(Assembly $assembly, Places $places): array
     {

@@ -37,14 +37,20 @@ final readonly class SectionsOfCores
         return $this->sections[$core] ?? $this->sections[1] ?? throw new \LogicException('there is at least one core');
     }
 
-    /** @return list<Ruling> of every core, those of one first */
+    /** @return list<Section> of all cores but one, in their order */
+    public function others(int $core): array
+    {
+        return array_values(array_diff_key($this->sections, [$core => true]));
+    }
+
+    /** @return list<Ruling> of every core, those of one first; what goes round all of them is held once */
     public function rulings(int $core): array
     {
-        $others = array_diff_key($this->sections, [$core => true]);
-
-        return array_merge(
-            $this->ofCore($core)->rulings, ...array_map(static fn (Section $section): array => $section->rulings, array_values($others)),
+        $ofCore = static fn (Section $section): array => array_filter(
+            $section->rulings, static fn (Ruling $ruling): bool => null !== $ruling->place->where->core,
         );
+
+        return array_merge($this->ofCore($core)->rulings, ...array_map($ofCore, $this->others($core)));
     }
 
     /** What was read on a core: alike for cores whose sections are alike. */

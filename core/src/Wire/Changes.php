@@ -6,7 +6,7 @@ namespace Berm\Core\Wire;
 
 /**
  * What differs between two answers of the same shape: where, and what is there now. Whoever has the first one and sets each value at its
- * place has the second.
+ * place has the second. Where much differs, what is there is said whole: many places take more to say than what lies at them.
  */
 final class Changes
 {
@@ -41,7 +41,9 @@ final class Changes
                 : [...$changes, ['at' => [...$path, $key], 'value' => $value]];
         }
 
-        return $changes;
+        return [] !== $path && \strlen(self::plain($changes)) > \strlen(self::plain($after))
+            ? [['at' => $path, 'value' => $after]]
+            : $changes;
     }
 
     /**

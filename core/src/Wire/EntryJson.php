@@ -27,6 +27,7 @@ final class EntryJson
             'withdrawer' => $entry->event::kind()->withdrawer()?->value,
             // It was written for another plan, and no longer holds.
             'lapsed' => isset($build->lapsed[$entry->id]),
+            'fallen' => isset($build->fallen[$entry->id]),
         ];
     }
 }

@@ -17,7 +17,8 @@ final class NextJson
             'step' => $next->step->value, 'title' => SentenceJson::of($next->title), 'task' => $task?->kind->value,
             'end' => $task?->where->end?->value, 'core' => $task?->where->core,
             'number' => $task?->number, 'cut' => $task?->mark?->place->cut->value,
-            'part' => $task?->item?->key, 'stage' => $task?->stage->key, 'check' => $task?->check?->key,
+            'part' => $task->work->part ?? $task?->item?->key, 'how' => $task?->work?->how->value,
+            'stage' => $task?->stage->key, 'check' => $task?->check?->key,
         ];
     }
 }

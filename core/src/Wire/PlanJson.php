@@ -19,6 +19,7 @@ final class PlanJson
     public static function of(Plan $plan): array
     {
         $build = $plan->build;
+        $left = $build->left();
 
         return [
             'ends' => array_values(array_map(CableJson::end(...), $plan->job->cables)),
@@ -37,6 +38,10 @@ final class PlanJson
             'section' => SectionJson::of($plan),
             'materials' => array_map(MaterialJson::of(...), $plan->materials),
             'stages' => StageJson::of($plan),
+            'left' => null === $left ? null : [
+                'at' => $left->entry->doneAt()->format(\DATE_ATOM), 'by' => $left->entry->by,
+                'covered' => $left->event->covered, 'to' => $left->event->to,
+            ],
             'safety' => null === $build->safety ? null : [
                 'permit' => $build->safety->permit, 'confirmedBy' => $build->safety->confirmedBy,
                 'confirmedAt' => $build->safety->confirmedAt->format(\DATE_ATOM),
@@ -71,7 +76,8 @@ final class PlanJson
     private static function completion(Completion $completion): array
     {
         return [
-            'complete' => $completion->isComplete(), 'open' => $completion->open, 'all' => $completion->all,
+            'complete' => $completion->isComplete(), 'done' => $completion->isDone(),
+            'open' => $completion->open, 'all' => $completion->all,
             'sentence' => SentenceJson::of($completion->sentence()),
         ];
     }

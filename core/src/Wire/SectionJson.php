@@ -13,6 +13,7 @@ use Berm\Core\Job\Plan;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Margin\Loss;
 use Berm\Core\MarkOut\Cut;
+use Berm\Core\Place\Register;
 use Berm\Core\Profile\Profile;
 use Berm\Core\Saying\Sentence;
 use Berm\Core\Section\CutPoint;
@@ -21,7 +22,11 @@ use Berm\Core\Section\PlacedItem;
 use Berm\Core\Section\Ruling;
 use Berm\Core\Section\Section;
 
-/** The section as the page draws it: bodies with their outlines, each from the stage in which it is there; nothing is left to work out. */
+/**
+ * The section as the page draws it: bodies with their outlines, each from the stage in which it is there; nothing is left to work out.
+ *
+ * @phpstan-import-type Stretch from DrawnWalls
+ */
 final readonly class SectionJson
 {
     /** So many causes of a margin are told; the rest are small. */
@@ -33,26 +38,87 @@ final readonly class SectionJson
     ) {
     }
 
+    private function on(Section $section): self
+    {
+        return new self($section, $this->sheet, $this->cables, $this->planned);
+    }
+
     /** @return array<string, mixed>|null */
     public static function of(Plan $plan): ?array
     {
-        return null === $plan->section ? null : (new self(
-            $plan->section, $plan->sheet, $plan->job->cables, AsPlanned::of($plan),
-        ))->whole();
+        if (null === $plan->section) {
+            return null;
+        }
+        // Always in the same order, so that little changes when the work goes on to the next core.
+        $cores = [$plan->section, ...$plan->otherCores];
+        usort($cores, static fn (Section $one, Section $other): int => $one->core <=> $other->core);
+        $first = array_shift($cores);
+        $opened = new self($first, $plan->sheet, $plan->job->cables, AsPlanned::of($plan));
+
+        return [
+            'core' => $first->core,
+            'atWork' => $plan->section->core,
+            ...$opened->lies(),
+            'connectorStage' => $plan->sheet?->sequence->stageOfConnector(),
+            'otherCores' => array_map($opened->other(...), $cores),
+            'rules' => array_map(self::ruling(...), self::rulings($first, $cores)),
+        ];
     }
 
-    /** @return array<string, mixed> */
-    private function whole(): array
+    /**
+     * @param list<Section> $others
+     *
+     * @return list<Ruling> those of the opened core and of the cable, and what comes to something else on another core
+     */
+    private static function rulings(Section $opened, array $others): array
+    {
+        /** @var Register<Ruling> $known */
+        $known = Register::empty();
+        foreach ($opened->rulings as $ruling) {
+            $known = $known->with($ruling->place->onWhicheverCore(), $ruling);
+        }
+        $otherwise = static fn (Ruling $ruling): bool => null !== $ruling->place->where->core
+            && true !== $known->at($ruling->place->onWhicheverCore())?->comesToTheSameAs($ruling);
+        $own = array_map(static fn (Section $other): array => $other->liesAs($opened) ? [] : array_filter(
+            $other->rulings, $otherwise,
+        ), $others);
+
+        return array_merge($opened->rulings, ...$own);
+    }
+
+    /**
+     * What lies where on a core, and on the cable.
+     *
+     * @return array{
+     *     layers: list<array<string, mixed>>, connector: array<string, mixed>, items: list<array<string, mixed>>,
+     *     cuts: list<array<string, mixed>>,
+     * }
+     */
+    private function lies(): array
     {
         return [
-            'core' => $this->section->core,
             'layers' => array_map($this->layer(...), $this->section->layers),
             'connector' => self::interval($this->section->connector),
-            'connectorStage' => $this->sheet?->sequence->stageOfConnector(),
-            'items' => array_map($this->item(...), $this->section->items),
+            'items' => $this->items(),
             'cuts' => array_map($this->cut(...), $this->section->cuts),
-            'rules' => array_map(self::ruling(...), $this->section->rulings),
         ];
+    }
+
+    /** @return array<string, mixed> another core, and what lies where on it unless all lies as on this one; not what is of the cable */
+    private function other(Section $core): array
+    {
+        if ($core->liesAs($this->section)) {
+            return ['core' => $core->core, 'lies' => null];
+        }
+        $lies = $this->on($core)->lies();
+        $isOfCore = static fn (array $one): bool => true === $one['perCore'];
+
+        return ['core' => $core->core, 'lies' => [
+            ...$lies,
+            'layers' => array_values(array_filter($lies['layers'], $isOfCore)),
+            'items' => array_values(array_filter($lies['items'], $isOfCore)),
+            'cuts' => array_values(array_filter($lies['cuts'], static fn (array $one): bool => null !== $one['core'])),
+        ]];
     }
 
     /** @return array<string, mixed> with whether it is on each core, or goes round all three */
@@ -109,11 +175,23 @@ final readonly class SectionJson
         ];
     }
 
+    /** @return list<array<string, mixed>> */
+    private function items(): array
+    {
+        $radii = array_map(
+            static fn (Interval $one): float => $one->radius->inMillimetres(), [...$this->section->layers, $this->section->connector],
+        );
+        $walls = new DrawnWalls(max($radii));
+
+        return array_map(fn (PlacedItem $placed): array => $this->item($placed, $walls), $this->section->items);
+    }
+
     /** @return array<string, mixed> */
-    private function item(PlacedItem $placed): array
+    private function item(PlacedItem $placed, DrawnWalls $walls): array
     {
         $item = $placed->item;
         $planned = $this->planned?->edges($placed);
+        $outline = $this->outline($placed);
 
         return [
             'key' => $item->key,
@@ -129,11 +207,13 @@ final readonly class SectionJson
             'offStage' => $this->sheet?->sequence->stageOff($item),
             'madeOf' => $this->sheet->stock[$item->stock]->name ?? '',
             'reason' => SentenceJson::of(Sentence::plain($item->reason)),
-            'outline' => $this->outline($placed),
+            'outline' => $outline,
+            'wallSaid' => DrawnWalls::isSaid($placed, $outline),
+            'drawn' => $walls->next($placed, $outline),
         ];
     }
 
-    /** @return list<array<string, float>> stretch by stretch, those that are alike as one */
+    /** @return list<Stretch> stretch by stretch, those that are alike as one */
     private function outline(PlacedItem $placed): array
     {
         $profile = $this->section->profile;

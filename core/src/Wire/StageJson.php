@@ -6,10 +6,15 @@ namespace Berm\Core\Wire;
 
 use Berm\Core\Build\StageProgress;
 use Berm\Core\Build\Task;
+use Berm\Core\Build\TaskKind;
+use Berm\Core\Build\WorkInWords;
+use Berm\Core\Build\WorkKind;
+use Berm\Core\Build\WorkPlace;
 use Berm\Core\Check\Check;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\WaitSince;
 use Berm\Core\Electric\FilledStep;
+use Berm\Core\Guide\WorkGuide;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\Stage;
 use Berm\Core\Saying\Sentence;
@@ -32,6 +37,7 @@ final readonly class StageJson
     private function stage(StageProgress $progress): array
     {
         $stage = $progress->stage;
+        $touches = $progress->touches();
         $name = fn (string $key): string => $this->plan->sheet?->nameOf($key) ?? $key;
 
         return [
@@ -51,7 +57,11 @@ final readonly class StageJson
             'why' => $this->why($stage),
             'done' => $progress->isDone(),
             'finishedAt' => $this->plan->build->finished($stage->key)?->entry->doneAt()->format(\DATE_ATOM),
-            'checks' => $this->checks($progress),
+            'work' => $this->works($progress, $touches),
+            'checks' => $this->checks($touches),
+            'cuts' => self::cuts($touches),
+            'connectorTouch' => self::touchOf(TaskKind::Connector, $touches),
+            'finishTouch' => self::touchOf(TaskKind::Finish, $touches),
         ];
     }
 
@@ -90,11 +100,93 @@ final readonly class StageJson
         return array_map(static fn (string $line): array => SentenceJson::of(Sentence::plain($line)), $lines);
     }
 
-    /** @return list<array<string, mixed>> */
-    private function checks(StageProgress $progress): array
+    /**
+     * @param list<list<Task>> $touches
+     *
+     * @return list<array<string, mixed>>
+     */
+    private static function cuts(array $touches): array
+    {
+        $cuts = [];
+        foreach ($touches as $touch => $tasks) {
+            foreach ($tasks as $task) {
+                $place = $task->mark?->place;
+                $cuts = null === $place ? $cuts : [...$cuts, [
+                    'end' => $place->end->value, 'cut' => $place->cut->value, 'core' => $place->core,
+                    'done' => $task->isDone, 'touch' => $touch,
+                ]];
+            }
+        }
+
+        return $cuts;
+    }
+
+    /**
+     * @param list<list<Task>> $touches
+     *
+     * @return list<array<string, mixed>> what is placed, set, taken off and used; how, where the stage is at work
+     */
+    private function works(StageProgress $progress, array $touches): array
+    {
+        $isNow = $this->plan->progress?->next()?->stage === $progress->stage;
+        $works = [];
+        foreach ($touches as $touch => $tasks) {
+            foreach ($tasks as $task) {
+                if (null !== $task->work) {
+                    $works[] = [...$this->work($task, $task->work, $isNow), 'touch' => $touch];
+                }
+            }
+        }
+
+        return $works;
+    }
+
+    /**
+     * @param list<list<Task>> $touches
+     *
+     * @return int|null the first that does a thing of that kind; null where there is none
+     */
+    private static function touchOf(TaskKind $kind, array $touches): ?int
+    {
+        foreach ($touches as $i => $tasks) {
+            foreach ($tasks as $task) {
+                if ($task->kind === $kind) {
+                    return $i;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, mixed> */
+    private function work(Task $task, WorkPlace $place, bool $isNow): array
+    {
+        $sheet = $this->plan->sheet;
+        $isLost = null !== $sheet && null !== $task->item && \in_array($place->how, [WorkKind::Set, WorkKind::Place], true);
+
+        return [
+            'how' => $place->how->value,
+            'part' => $place->part,
+            'end' => $place->where->end?->value,
+            'core' => $place->where->core,
+            'title' => null === $sheet ? null : SentenceJson::of(WorkInWords::title($place->anywhere(), $sheet)),
+            'done' => $task->isDone,
+            'entry' => $this->plan->build->applied($place)?->entry->id,
+            'guide' => $isNow && !$task->isDone ? array_map(SentenceJson::of(...), WorkGuide::of($this->plan, $place)) : [],
+            'undoing' => $isNow && $task->isDone && $isLost ? SentenceJson::of(WorkInWords::cost($task->item, $sheet)) : null,
+        ];
+    }
+
+    /**
+     * @param list<list<Task>> $touches
+     *
+     * @return list<array<string, mixed>>
+     */
+    private function checks(array $touches): array
     {
         $checks = [];
-        foreach ($progress->touches() as $touch => $tasks) {
+        foreach ($touches as $touch => $tasks) {
             foreach ($tasks as $task) {
                 $place = $task->checkPlace();
                 if (null !== $place && null !== $task->check) {
@@ -111,13 +203,13 @@ final readonly class StageJson
     {
         $question = $check->question;
         $wait = $question instanceof WaitSince ? $question : null;
-        $since = null === $wait ? null : $this->plan->build->finished($wait->after)?->entry->doneAt();
 
         return [
             'key' => $check->key,
             'end' => $place->where->end?->value,
             'core' => $place->where->core,
             'number' => $place->number,
+            'name' => SentenceJson::of(Sentence::plain($check->ask)),
             'ask' => SentenceJson::of($task->title),
             'kind' => $question->kind()->value,
             'reason' => $check->reason,
@@ -125,8 +217,9 @@ final readonly class StageJson
             'minMm' => MarkOutJson::millimetres($task->window?->min),
             'maxMm' => MarkOutJson::millimetres($task->window?->max),
             'limits' => null === $task->limits ? null : SentenceJson::of($task->limits),
-            'countedFrom' => $since?->format(\DATE_ATOM),
+            'countedFrom' => $task->since?->format(\DATE_ATOM),
             'leastSeconds' => $wait?->least?->seconds,
+            'mostSeconds' => $wait?->most?->seconds,
             'done' => $task->isDone,
             'answer' => $this->answer($task, $place),
         ];
@@ -139,6 +232,7 @@ final readonly class StageJson
             'entry' => $this->plan->build->check($place)?->entry->id,
             'verdict' => $task->verdict->verdict->value,
             'sentence' => SentenceJson::of($task->verdict->sentence),
+            'short' => SentenceJson::of($task->verdict->short()),
             'accepted' => $this->plan->build->checkAcceptance($place)?->event->reason,
         ];
     }

@@ -23,7 +23,7 @@ final class About
      */
     public static function the(array $sheet, array $keys): Sentence
     {
-        $one = Loose::entries($sheet, (string) ($keys[0] ?? ''))[$keys[1] ?? 0] ?? [];
+        $one = Loose::entry($sheet, (string) ($keys[0] ?? ''), $keys[1] ?? 0);
         $number = \is_int($keys[1] ?? null) ? $keys[1] + 1 : 1;
 
         return match ($keys[0] ?? '') {
@@ -121,7 +121,7 @@ final class About
      */
     private static function inner(array $entry, array $keys): array
     {
-        return Loose::entries($entry, (string) ($keys[2] ?? ''))[$keys[3] ?? 0] ?? [];
+        return Loose::entry($entry, (string) ($keys[2] ?? ''), $keys[3] ?? 0);
     }
 
     /** @param Document $sheet */

@@ -10,8 +10,6 @@ use Berm\Core\Saying\Sentence;
  * What a blank field asks, in the words of somebody with the leaflet in hand.
  *
  * @internal
- *
- * @phpstan-import-type Document from Skeleton
  */
 final class Ask
 {
@@ -89,14 +87,14 @@ final class Ask
     private const OF_STAGE = ['min' => 'At least?', 'max' => 'At most?', 'wait' => 'How long does it wait then?'];
 
     /**
-     * @param Document                   $sheet
      * @param non-empty-list<int|string> $keys
+     * @param Uses                       $uses of the sheet's dimensions
      */
-    public static function for(array $sheet, array $keys): Sentence
+    public static function for(array $keys, Uses $uses): Sentence
     {
         $key = (string) $keys[\count($keys) - 1];
         if ('sizes' === $keys[0] && 'dimensions' === ($keys[2] ?? '')) {
-            return Sentence::of('How long is “{name}”? ({uses})', ['name' => self::spaced($key), 'uses' => Names::uses($sheet, $key)]);
+            return Sentence::of('How long is “{name}”? ({uses})', ['name' => self::spaced($key), 'uses' => $uses->of($key)]);
         }
         $known = match ($keys[0]) {
             'sizes' => self::ofSize($keys),

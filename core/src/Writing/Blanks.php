@@ -12,7 +12,7 @@ namespace Berm\Core\Writing;
 final class Blanks
 {
     /** So many are asked at most; a sheet has some hundreds. */
-    private const MOST = 2000;
+    private const MOST = 1000;
 
     /** Of other lists nothing may be all that there is to say. */
     private const NEVER_EMPTY = [
@@ -27,8 +27,9 @@ final class Blanks
     public static function of(array $sheet): array
     {
         $questions = [];
+        $uses = Uses::in($sheet);
         foreach (self::within($sheet, []) as $keys) {
-            $questions[] = Question::ofBlank(self::path($keys), About::the($sheet, $keys), Ask::for($sheet, $keys));
+            $questions[] = Question::ofBlank(self::path($keys), About::the($sheet, $keys), Ask::for($keys, $uses));
             if (\count($questions) >= self::MOST) {
                 break;
             }

@@ -7,6 +7,9 @@ namespace Berm\Core\Writing;
 /** Looks into a document that may be half written: what is not as it should be is not there. @internal */
 final class Loose
 {
+    /** As many as a sheet may have of anything. */
+    private const MOST = 500;
+
     /**
      * @param array<mixed> $of
      *
@@ -16,8 +19,10 @@ final class Loose
     {
         $list = $of[$key] ?? null;
         $entries = [];
-        foreach (\is_array($list) && array_is_list($list) ? $list : [] as $place => $entry) {
-            $entries = \is_array($entry) ? $entries + [$place => $entry] : $entries;
+        foreach (\is_array($list) && array_is_list($list) ? \array_slice($list, 0, self::MOST) : [] as $place => $entry) {
+            if (\is_array($entry)) {
+                $entries[$place] = $entry;
+            }
         }
 
         return $entries;
@@ -26,9 +31,19 @@ final class Loose
     /**
      * @param array<mixed> $of
      *
+     * @return array<mixed> one object of a list
+     */
+    public static function entry(array $of, string $key, int|string $place): array
+    {
+        return self::object(self::object($of, $key), $place);
+    }
+
+    /**
+     * @param array<mixed> $of
+     *
      * @return array<mixed>
      */
-    public static function object(array $of, string $key): array
+    public static function object(array $of, int|string $key): array
     {
         return \is_array($of[$key] ?? null) ? $of[$key] : [];
     }

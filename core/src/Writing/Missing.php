@@ -93,7 +93,9 @@ final class Missing
         $entries = [];
         foreach (Loose::entries($sheet, $part) as $place => $entry) {
             $key = Loose::text($entry, 'key');
-            $entries = null === $key ? $entries : [...$entries, $key => [$place, $entry]];
+            if (null !== $key) {
+                $entries[$key] = [$place, $entry];
+            }
         }
 
         return $entries;
@@ -109,7 +111,9 @@ final class Missing
         $checks = [];
         foreach (Loose::entries($stage, 'steps') as $place => $step) {
             $key = Loose::text(Loose::object($step, 'check'), 'key');
-            $checks = null === $key ? $checks : [...$checks, $key => [$place, $step]];
+            if (null !== $key) {
+                $checks[$key] = [$place, $step];
+            }
         }
 
         return $checks;

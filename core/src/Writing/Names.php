@@ -60,8 +60,9 @@ final class Names
         'mounting' => 'how it will stand',
     ];
 
-    /** So many uses of a dimension tell what it is. */
-    private const USES = 3;
+    /** So many dimensions are told, and so many edges: a sheet has some dozens. */
+    private const DIMENSIONS = 200;
+    private const EDGES = 1000;
 
     /**
      * @param Document $sheet
@@ -74,7 +75,8 @@ final class Names
         $edges = self::edges($sheet);
         $asked = self::asked($sheet);
         $known = Vocabulary::withDimensions([])->forPlaces();
-        $lengths = [...array_map(static fn (string $name): Name => self::length($name, self::uses($sheet, $name)), $own)];
+        $uses = Uses::in($sheet);
+        $lengths = array_map(static fn (string $name): Name => self::length($name, $uses->of($name)), $own);
         $given = [];
         foreach ($known->names as $name => $is) {
             $given[] = new Name($name, $is, $known->textsOf($name), self::meaning($name));
@@ -118,7 +120,7 @@ final class Names
             }
         }
 
-        return array_map(strval(...), array_keys($names));
+        return array_map(strval(...), \array_slice(array_keys($names), 0, self::DIMENSIONS));
     }
 
     /**
@@ -140,7 +142,7 @@ final class Names
             }
         }
 
-        return $edges;
+        return \array_slice($edges, 0, self::EDGES);
     }
 
     /**
@@ -162,47 +164,5 @@ final class Names
         }
 
         return $names;
-    }
-
-    /**
-     * What a dimension is, is told by what uses it.
-     *
-     * @param Document $sheet
-     */
-    public static function uses(array $sheet, string $name): Sentence
-    {
-        $uses = [];
-        foreach (self::formulas($sheet, []) as [$keys, $formula]) {
-            if (1 === preg_match('/(?<!\w)'.preg_quote($name, '/').'(?!\w)/', $formula)) {
-                $uses[] = Sentence::of('{about}, {formula}', ['about' => About::the($sheet, $keys), 'formula' => $formula]);
-            }
-            if (self::USES === \count($uses)) {
-                break;
-            }
-        }
-        $all = array_shift($uses) ?? Sentence::plain('nothing uses it yet');
-        foreach ($uses as $next) {
-            $all = Sentence::of('{these}; {next}', ['these' => $all, 'next' => $next]);
-        }
-
-        return $all;
-    }
-
-    /**
-     * @param array<mixed>     $values
-     * @param list<int|string> $keys
-     *
-     * @return \Generator<array{non-empty-list<int|string>, string}>
-     */
-    private static function formulas(array $values, array $keys): \Generator
-    {
-        foreach ($values as $key => $value) {
-            $here = [...$keys, $key];
-            if (\is_array($value) && \count($here) < 12) {
-                yield from self::formulas($value, $here);
-            } elseif (\is_string($value) && \in_array($here[0], ['cuts', 'items', 'placeRules', 'stages'], true)) {
-                yield [$here, $value];
-            }
-        }
     }
 }

@@ -50,18 +50,28 @@ final readonly class WrittenSheet
         ]);
     }
 
+    /**
+     * The sheet, where the text is a whole and sound one.
+     *
+     * @throws BadDocument with every fault
+     */
+    public static function sheetOf(string $text, string $id): KitSheet
+    {
+        return Fields::readText($text, static function (Fields $file) use ($id): KitSheet {
+            $sheet = KitSheetFile::read($file);
+            if ($sheet->revision->id !== $id) {
+                $file->problem('id', \sprintf('is "%s", but this draft is of "%s": put that there.', $sheet->revision->id, $id));
+            }
+
+            return $sheet;
+        });
+    }
+
     /** @return array{?KitSheet, list<Problem>} */
     private static function read(string $text, string $id): array
     {
         try {
-            return [Fields::readText($text, static function (Fields $file) use ($id): KitSheet {
-                $sheet = KitSheetFile::read($file);
-                if ($sheet->revision->id !== $id) {
-                    $file->problem('id', \sprintf('is "%s", but this draft is of "%s": put that there.', $sheet->revision->id, $id));
-                }
-
-                return $sheet;
-            }), []];
+            return [self::sheetOf($text, $id), []];
         } catch (BadDocument $error) {
             return [null, $error->problems];
         }

@@ -70,9 +70,30 @@ final class LogReadTest extends TestCase
             ['kind' => 'check-accepted', ...$check, 'reason' => 'filled', 'of' => 'e'],
             'From the insulation end to the stress tube, end A, core 2, let stand: filled', '',
         ];
+        $work = ['stage' => 'stress', 'part' => 'stress', 'end' => 'A', 'core' => 2];
+        yield 'set' => [['kind' => 'applied', 'how' => 'set', ...$work], 'Stress tube, end A, core 2: set', ''];
+        yield 'at its place' => [['kind' => 'applied', 'how' => 'place', ...$work], 'Stress tube, end A, core 2: at its place', ''];
+        yield 'taken off' => [['kind' => 'applied', 'how' => 'off', ...$work], 'Stress tube, end A, core 2: taken off', ''];
+        yield 'used' => [
+            ['kind' => 'applied', 'how' => 'use', 'stage' => 'stress', 'part' => 'springs'], 'Roll springs: used', '',
+        ];
+        yield 'taken off again' => [
+            ['kind' => 'taken-off', 'how' => 'set', ...$work, 'reason' => 'scorched'],
+            'Stress tube, end A, core 2: taken off again (scorched)', '',
+        ];
         yield 'a stage' => [['kind' => 'stage-finished', 'stage' => 'stress'], 'Finished: Stress tubes, one a side', ''];
         yield 'a stage that the sheet does not have' => [['kind' => 'stage-finished', 'stage' => 'gone'], 'Finished: gone', ''];
         yield 'a hold point' => [['kind' => 'hold-released', 'stage' => 'stress'], 'Hold point released: Stress tubes, one a side', ''];
+        yield 'left' => [['kind' => 'left-safe', 'covered' => 'a bag'], 'Left safe, covered with a bag', ''];
+        yield 'left to others' => [
+            ['kind' => 'left-safe', 'covered' => 'a bag', 'to' => 'the night shift'],
+            'Left safe, covered with a bag; the night shift goes on with it', '',
+        ];
+        yield 'a note' => [['kind' => 'noted', 'note' => 'rain since noon'], 'Note: rain since noon', ''];
+        yield 'a note on a stage' => [
+            ['kind' => 'noted', 'note' => 'rain', 'stage' => 'stress'], 'Note, Stress tubes, one a side: rain', '',
+        ];
+        yield 'handed over' => [['kind' => 'handed-over', 'signedBy' => 'Somebody'], 'Handed over, signed for by Somebody', ''];
         yield 'withdrawn' => [['kind' => 'withdrawn', 'entry' => 'e', 'reason' => 'slip'], 'An entry withdrawn: slip', ''];
         yield 'a date' => [
             ['kind' => 'kit-dated', 'batch' => 'B1', 'keepsUntil' => '2028-02-29'], 'The kit keeps until 29 Feb 2028, batch B1', '',

@@ -6,6 +6,7 @@ namespace Berm\Core\Tests\Build;
 
 use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event;
+use Berm\Core\Build\Event\Applied;
 use Berm\Core\Build\Event\CheckAccepted;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
@@ -17,6 +18,8 @@ use Berm\Core\Build\Event\Withdrawn;
 use Berm\Core\Build\Gate;
 use Berm\Core\Build\StageProgress;
 use Berm\Core\Build\Timing;
+use Berm\Core\Build\WorkKind;
+use Berm\Core\Build\WorkPlace;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\Where;
 use Berm\Core\Check\Check;
@@ -248,14 +251,16 @@ final class StagesTest extends TestCase
     {
         $made = [
             ...self::joined(),
+            new Applied(WorkPlace::of('close', WorkKind::Set, 'stress-tube', Where::of(null, null))),
+            new Applied(WorkPlace::of('close', WorkKind::Set, 'outer-sleeve', Where::of(null, null))),
             new CheckMade(CheckPlace::of('close', 'torque', Where::of(null, null)), new Tightened(Torque::parse('70 N·m'))),
             new CheckMade(CheckPlace::of('close', 'cool', Where::of(null, null)), Waited::itOut()),
             new CheckAccepted(CheckPlace::of('close', 'cool', Where::of(null, null)), 'cold day'),
         ];
         self::assertSame('Finish the stage first.', self::refusal($made, new HoldReleased('close')));
         $finished = [...$made, new StageFinished('close')];
-        self::assertFalse(self::plan($finished)->completion()->isComplete());
-        self::assertTrue(self::plan([...$finished, new HoldReleased('close')])->completion()->isComplete());
+        self::assertFalse(self::plan($finished)->completion()->isDone());
+        self::assertTrue(self::plan([...$finished, new HoldReleased('close')])->completion()->isDone());
         self::assertSame(
             '"Close" is finished and rests on it: withdraw that first.',
             self::refusal($finished, new Withdrawn('entry-'.(\count($finished) - 3), 'slip')),

@@ -26,10 +26,15 @@ final class LogFileTest extends TestCase
         'lap-accepted' => ['part' => 'tube', 'rule' => 'laps', 'of' => 'insulation-screen', 'end' => 'A', 'core' => 3, 'reason' => 'taped'],
         'part-parked' => ['end' => 'A', 'part' => 'tube'],
         'connector-fitted' => ['batch' => 'B1'],
+        'applied' => ['stage' => 'stress', 'how' => 'set', 'part' => 'tube', 'end' => 'A', 'core' => 1],
+        'taken-off' => ['stage' => 'stress', 'how' => 'place', 'part' => 'tube', 'end' => 'B', 'reason' => 'scorched'],
         'check-made' => ['stage' => 'cut', 'check' => 'gap', 'end' => 'A', 'core' => 1, 'reading' => self::READING],
         'check-accepted' => ['stage' => 'cut', 'check' => 'gap', 'end' => 'A', 'core' => 1, 'reason' => 'filled', 'of' => 'entry-3'],
         'stage-finished' => ['stage' => 'cut'],
         'hold-released' => ['stage' => 'cut'],
+        'handed-over' => ['signedBy' => 'Somebody'],
+        'left-safe' => ['covered' => 'a bag, taped', 'to' => 'the night shift'],
+        'noted' => ['note' => 'rain', 'stage' => 'cut'],
         'withdrawn' => ['entry' => 'entry-3', 'reason' => 'slip'],
         'kit-dated' => ['batch' => 'B1', 'keepsUntil' => '2028-02-29'],
     ];
@@ -89,6 +94,7 @@ final class LogFileTest extends TestCase
             'doneAt' => '2026-03-14T08:00:00.000000+00:00', 'told' => true, 'deviceAt' => '2026-03-14T08:01:00.000000+00:00',
             'basis' => [
                 'kit' => ['id' => 'kit', 'revision' => 2], 'size' => 'M', 'connector' => ['id' => 'connector', 'revision' => 3],
+                'falls' => ['entry-1', 'entry-2'], 'stepByStep' => true,
                 'entry' => 'entry-0', 'window' => (object) ['min' => '57 mm', 'max' => '58 mm'], 'value' => '-7.5 mm',
             ],
         ];

@@ -9,6 +9,7 @@ use Berm\Core\Build\Event\CheckAccepted;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutMeasured;
+use Berm\Core\Build\Event\HandedOver;
 use Berm\Core\Build\Event\LapAccepted;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Cable\End;
@@ -178,7 +179,11 @@ final class ObstacleTest extends TestCase
         self::assertSame('Not complete: {open} of {all} tasks are open.', $nothing->sentence()->template);
         self::assertSame([11, 11], [$nothing->open, $nothing->all], 'two parts, eight cuts and the connector');
         $all = [Written::safe(), ...self::parked(), ...self::cutsOf(250, 215, 165, 57.5), new ConnectorFitted('')];
-        self::assertTrue(Written::plan(self::job(), $all)->completion()->isComplete());
+        $done = Written::plan(self::job(), $all)->completion();
+        self::assertSame([true, false, 'All is done; not handed over yet.'], [
+            $done->isDone(), $done->isComplete(), $done->sentence()->template,
+        ]);
+        self::assertTrue(Written::plan(self::job(), [...$all, new HandedOver('Somebody')])->completion()->isComplete());
         $out = Written::plan(self::job(), [...\array_slice($all, 0, -1), self::cut(End::B, Cut::Insulation, '60')])->completion();
         self::assertSame([false, 1], [$out->isComplete(), $out->obstacles]);
         $short = [Written::safe(), ...self::parked(), ...self::cutsOf(263, 228, 178, 70), new ConnectorFitted('')];

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Berm\Core\Tests\Kit;
 
 use Berm\Core\Build\Event;
+use Berm\Core\Build\Event\Applied;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutMeasured;
+use Berm\Core\Build\Event\HandedOver;
 use Berm\Core\Build\Event\HoldReleased;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\StageFinished;
@@ -81,7 +83,11 @@ final class DemoSheetsTest extends TestCase
         }
         $built = Plan::ofLog($job, $log);
         self::assertSame(Step::Record, $built->next()->step);
-        self::assertSame('Complete.', $built->completion()->sentence()->template);
+        self::assertSame('All is done; not handed over yet.', $built->completion()->sentence()->template);
+        $handed = new HandedOver('Somebody');
+        self::assertSame('', self::refusal($built, $handed));
+        $log[] = $built->entry('entry-handed', 'Test', new \DateTimeImmutable('2026-04-14T08:30:00Z'), $handed);
+        self::assertSame('Complete.', Plan::ofLog($job, $log)->completion()->sentence()->template);
     }
 
     /** @return iterable<string, array{string, string, string, string, string, string}> sheet, size, connector, cable A, cable B, place */
@@ -176,6 +182,7 @@ final class DemoSheetsTest extends TestCase
         return match ($task->kind) {
             TaskKind::Park => new PartParked($end, $task->item->key ?? ''),
             TaskKind::Cut => self::cut($task),
+            TaskKind::Work => new Applied($task->work ?? self::fail('work has its place')),
             TaskKind::Connector => new ConnectorFitted('B1'),
             TaskKind::Check => new CheckMade(
                 $task->checkPlace() ?? self::fail('a check'), self::answer($task->check->question ?? self::fail('a check'), $task->window),

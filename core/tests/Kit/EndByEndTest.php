@@ -103,10 +103,13 @@ final class EndByEndTest extends TestCase
     {
         $stages = Plan::of(Demo::corner('quillon-armour-12'), BuildState::nothingDone())->progress->stages ?? [];
         $stress = array_values(array_filter($stages, static fn (StageProgress $one): bool => 'stress' === $one->stage->key))[0];
-        $kinds = array_map(
-            static fn (array $tasks): string => \count($tasks).' '.($tasks[0]->check->key ?? $tasks[0]->kind->value), $stress->touches(),
-        );
-        self::assertSame([...array_fill(0, 6, '1 edge'), ...array_fill(0, 6, '1 short'), '6 even', '1 finish'], $kinds);
+        $kinds = array_map(static fn (array $tasks): string => implode(' ', array_map(
+            static fn (Task $task): string => ($task->work->part ?? $task->check->key ?? $task->kind->value).$task->where->after(), $tasks,
+        )), $stress->touches());
+        self::assertSame('edge, end A, core 1 edge, end A, core 1', $kinds[0], 'mastic is wound and measured by one touch');
+        self::assertSame('edge, end A, core 2 edge, end A, core 2', $kinds[1], 'and the next by the next');
+        self::assertCount(6 + 6 + 1 + 1, $kinds, 'each with its reading; looks at all that follow, and it is finished');
+        self::assertSame([6, 'finish'], [substr_count($kinds[12], 'even'), $kinds[13]], 'there is no way back: that is said by itself');
     }
 
     /** @return array<string, Item> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Tests\MarkOut;
 
 use Berm\Core\Build\BuildState;
+use Berm\Core\Build\Task;
 use Berm\Core\Cable\End;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Cut;
@@ -13,6 +14,8 @@ use Berm\Core\MarkOut\Mark;
 use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Saying\Reader;
+use Berm\Core\Tests\Built;
+use Berm\Core\Tests\Demo;
 use Berm\Core\Tests\Example;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
@@ -62,6 +65,61 @@ final class MarkOutTest extends TestCase
         $markOut = self::markOut(Example::with(Example::joint(), 'ends.B.readings.insulation', Example::readings('20.5')));
         self::assertSame('3.7 mm', $markOut->mark(End::A, Cut::Insulation)?->depth?->toText());
         self::assertSame('4.2 mm', $markOut->mark(End::B, Cut::Insulation)?->depth?->toText());
+    }
+
+    /**
+     * A band of 30 mm of armour stays, wherever the sheath was really cut; a mark that is laid from the cable end stays where it is, so
+     * that errors do not add up. Common practice.
+     */
+    #[Test]
+    public function onlyAMarkThatIsLaidFromAnEdgeGoesWithIt(): void
+    {
+        foreach (['osterwick-drawn-3c-12' => -3.0, 'marlpike-sets-24' => 0.0] as $sheet => $moves) {
+            $exact = self::marksOn($sheet, Cut::MetallicScreen, static fn (): int => 0);
+            $short = static fn (Mark $one): int => Cut::Oversheath === $one->place->cut ? -3 : 0;
+            $other = self::marksOn($sheet, Cut::MetallicScreen, $short);
+            self::assertEqualsWithDelta($moves, $other['armour '] - $exact['armour '], 1e-6, $sheet);
+            self::assertEqualsWithDelta($moves, $other['bedding '] - $exact['bedding '], 1e-6, 'and what is laid from that, in turn');
+        }
+    }
+
+    /** Each core's screen is marked from its own copper; one whose edge is cut later is marked where that is planned. */
+    #[Test]
+    public function aMarkGoesWithTheEdgeOfItsOwnCoreAndNotWithOneThatIsCutLater(): void
+    {
+        $further = static fn (Mark $one): int => $one->place->cut->isOfCore() ? [1 => 1, 2 => -1, 3 => 0][$one->place->core ?? 3] : 0;
+        $marks = self::marksOn('quillon-pairs-36', Cut::Insulation, $further);
+        self::assertEqualsWithDelta(-2.0, $marks['insulation-screen 2'] - $marks['insulation-screen 1'], 1e-6);
+        self::assertEqualsWithDelta(-1.0, $marks['insulation-screen 3'] - $marks['insulation-screen 1'], 1e-6);
+        $marks = self::marksOn('osterwick-resin-12', Cut::Insulation, $further);
+        self::assertSame([265.0, 265.0], [$marks['metallic-screen 1'], $marks['metallic-screen 2']], '80 mm past a screen of 185 mm');
+    }
+
+    /**
+     * Where the marks of end A stand while it is cut.
+     *
+     * @param Cut                 $until   the first that is not looked at any more
+     * @param \Closure(Mark): int $further each is cut so many mm further than its mark
+     *
+     * @return array<string, float> in mm, by cut and core
+     */
+    private static function marksOn(string $sheet, Cut $until, \Closure $further): array
+    {
+        $places = [];
+        try {
+            Built::toTheEnd(Demo::corner($sheet), static function (Mark|Task $one) use (&$places, $until, $further): ?Length {
+                if (!$one instanceof Mark || End::A !== $one->place->end) {
+                    return null;
+                }
+                $until === $one->place->cut && throw new \OutOfRangeException('that is enough');
+                $places[$one->place->cut->value.' '.$one->place->core] = $one->at->inMillimetres();
+
+                return $one->at->plus(Length::ofMillimetres($further($one)));
+            });
+        } catch (\OutOfRangeException) {
+        }
+
+        return $places;
     }
 
     #[Test]

@@ -42,6 +42,24 @@ final class DoubtsTest extends TestCase
         self::assertSame([], $doubt->shortfalls);
     }
 
+    /** Who waits for a proof is told how far it is, the other numbers included: so a request can be ended in time. */
+    #[Test]
+    public function theOtherNumbersCountAmongWhatIsDone(): void
+    {
+        $told = [];
+        Prover::prove(self::contradicted('27 mm'), static function (int $done, int $all) use (&$told): void {
+            $told[] = [$done, $all];
+        });
+        $last = $told[\count($told) - 1];
+        self::assertSame($last[1], $last[0], 'all is done at the end');
+        self::assertGreaterThan(\count($told) / 2, $last[1]);
+        $this->expectExceptionMessage('enough');
+        $isOfSheet = Prover::prove(self::sheet([]))->plans;
+        Prover::prove(self::contradicted('27 mm'), static function (int $done) use ($isOfSheet): void {
+            $done <= $isOfSheet + 3 || throw new \RuntimeException('enough');
+        });
+    }
+
     #[Test]
     public function bothNumbersAreKeptWhenItIsWrittenAndReadAgain(): void
     {

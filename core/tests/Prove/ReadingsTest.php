@@ -24,6 +24,9 @@ final class ReadingsTest extends TestCase
 {
     private const SAMPLE = ['harrow-sock-28', 'harrow-deadbreak-25'];
 
+    /** Ends on which nothing that is measured follows from what was measured before: each part is put where a hand puts it. */
+    private const ALL_BY_HAND = ['harrow-skirted-35', 'osterwick-pad-28'];
+
     /** @return iterable<string, array{string}> */
     public static function sheets(): iterable
     {
@@ -36,30 +39,29 @@ final class ReadingsTest extends TestCase
     #[DataProvider('sheets')]
     public function aReadingAtItsLimitBuildsToTheEnd(string $sheet): void
     {
-        $job = Demo::corner($sheet);
-        $checks = self::lengths($job);
-        self::assertGreaterThan(3, \count($checks));
-        foreach ($checks as $check) {
+        $asked = 0;
+        foreach (self::lengths(Demo::corner($sheet)) as $check => $before) {
             foreach ([false, true] as $isMost) {
-                $built = Built::toTheEnd(
-                    $job, static fn (Mark|Task $one): ?Length => self::is($one, $check) ? self::limit($one, $isMost) : null,
+                $built = $before->otherwise(
+                    static fn (Mark|Task $one): ?Length => self::is($one, $check) ? self::limit($one, $isMost) : null,
                 );
                 self::assertNull($built->plan?->progress?->next(), $check);
             }
+            ++$asked;
         }
+        self::assertGreaterThan(3, $asked);
     }
 
     #[Test]
     #[DataProvider('sheets')]
     public function aReadingThatCannotBeIsNeverAccepted(string $sheet): void
     {
-        $job = Demo::corner($sheet);
         $refused = 0;
-        foreach (self::lengths($job) as $check) {
+        foreach (self::lengths(Demo::corner($sheet)) as $check => $before) {
             foreach ([false, true] as $isMost) {
                 $read = null;
                 try {
-                    Built::toTheEnd($job, static function (Mark|Task $one) use ($check, $isMost, &$read): ?Length {
+                    $before->otherwise(static function (Mark|Task $one) use ($check, $isMost, &$read): ?Length {
                         return self::is($one, $check) ? $read = self::impossible($one, $isMost) : null;
                     });
                 } catch (\LogicException $out) {
@@ -70,22 +72,24 @@ final class ReadingsTest extends TestCase
                 self::assertNull($read, "$check is accepted");
             }
         }
-        self::assertGreaterThanOrEqual(2, $refused, 'some readings leave no room for others');
+        if (\in_array($sheet, self::ALL_BY_HAND, true)) {
+            self::assertSame(0, $refused);
+        } else {
+            self::assertGreaterThanOrEqual(2, $refused, 'some readings leave no room for others');
+        }
     }
 
-    /** @return list<string> */
-    private static function lengths(Job $job): array
+    /** @return iterable<string, Built> each length that is asked for, and the build before the first such is read */
+    private static function lengths(Job $job): iterable
     {
-        $keys = [];
-        Built::toTheEnd($job, static function (Mark|Task $one) use (&$keys): ?Length {
-            if ($one instanceof Task && null !== $one->window) {
-                $keys[] = "{$one->stage->key} {$one->check?->key}";
+        $known = [];
+        foreach (Built::stepByStep($job) as $task => $built) {
+            $key = "{$task->stage->key} {$task->check?->key}";
+            if (null !== $task->window && !isset($known[$key])) {
+                $known[$key] = true;
+                yield $key => $built;
             }
-
-            return null;
-        });
-
-        return array_values(array_unique($keys));
+        }
     }
 
     /** @phpstan-assert-if-true Task $one */

@@ -32,7 +32,7 @@ final class SecondEditionSheetsTest extends TestCase
     #[DataProvider('sheets')]
     public function everyRuleHoldsInEveryCorner(string $sheet): void
     {
-        $report = Prover::prove(Demo::kit($sheet), null, 'all' === getenv('BERM_BUILDS') ? Prover::MOST : 300);
+        $report = Prover::prove(Demo::kit($sheet), null, 'all' === getenv('BERM_BUILDS') ? Prover::MOST : 100);
         self::assertSame([], array_map(
             static fn (Shortfall $one): string => $one->of.': '.(new Reader(LengthUnit::Millimetre))->say($one->reason),
             $report->shortfalls,

@@ -54,11 +54,14 @@ final readonly class CheckMade implements Event
     {
         $task = $plan->progress?->task($this->place);
 
+        $work = null === $task ? null : $plan->progress->stage($this->place->stage)?->workBefore($task);
+
         return match (true) {
             null === $task || null === $task->check => $plan->firstObstacle() ?? Sentence::plain('There is no such check on this job.'),
             !$task->check->question->takes($this->answer) => Sentence::of(
                 'This is not an answer to: {ask}.', ['ask' => Sentence::plain($task->check->ask)],
             ),
+            null !== $work => $work->first(),
             default => null,
         };
     }

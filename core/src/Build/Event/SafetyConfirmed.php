@@ -20,8 +20,11 @@ final readonly class SafetyConfirmed implements Event
 {
     private const CHECKS = ['identified', 'isolated', 'provedDead', 'earthed'];
 
-    public function __construct(public string $permit, public string $confirmedBy, public \DateTimeImmutable $confirmedAt)
-    {
+    public function __construct(
+        public string $permit, public string $confirmedBy, public \DateTimeImmutable $confirmedAt,
+        /** Of what was left: it was looked at, and is dry and clean as it was left. */
+        public bool $isDryAndClean = false,
+    ) {
     }
 
     public static function kind(): EventKind
@@ -42,7 +45,10 @@ final readonly class SafetyConfirmed implements Event
             }
         }
 
-        return new self($file->text('permit', 80), $file->text('confirmedBy', 120), MomentFile::read($file, 'confirmedAt'));
+        return new self(
+            $file->text('permit', 80), $file->text('confirmedBy', 120), MomentFile::read($file, 'confirmedAt'),
+            $file->has('dryAndClean') && $file->flag('dryAndClean'),
+        );
     }
 
     public function write(): array
@@ -50,6 +56,7 @@ final readonly class SafetyConfirmed implements Event
         return [
             'permit' => $this->permit, 'confirmedBy' => $this->confirmedBy, 'confirmedAt' => $this->confirmedAt->format(\DATE_ATOM),
             ...array_fill_keys(self::CHECKS, true),
+            ...($this->isDryAndClean ? ['dryAndClean' => true] : []),
         ];
     }
 
@@ -60,7 +67,17 @@ final readonly class SafetyConfirmed implements Event
 
     public function refusal(Plan $plan): ?Sentence
     {
-        return null;
+        $left = $plan->build->left()?->entry->doneAt();
+
+        return match (true) {
+            null === $left => null,
+            !$this->isDryAndClean => Sentence::plain('It was left half done: look whether it is dry and clean as it was left, and say so.'),
+            // A minute is all that a field for times tells.
+            $this->confirmedAt < $left->modify('-1 minute') => Sentence::plain(
+                'It was left after that: a confirmation from before does not hold any more. Confirm it anew.',
+            ),
+            default => null,
+        };
     }
 
     public function basis(Plan $plan): Basis
@@ -70,6 +87,10 @@ final readonly class SafetyConfirmed implements Event
 
     public function words(Names $names): Sentence
     {
-        return Sentence::of('Safe to start, permit {permit}, confirmed by {by}', ['permit' => $this->permit, 'by' => $this->confirmedBy]);
+        $dry = $this->isDryAndClean ? ', dry and clean as it was left' : '';
+
+        return Sentence::of(
+            "Safe to start, permit {permit}, confirmed by {by}$dry", ['permit' => $this->permit, 'by' => $this->confirmedBy],
+        );
     }
 }

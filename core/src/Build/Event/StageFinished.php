@@ -61,7 +61,7 @@ final readonly class StageFinished implements Event
 
     public function basis(Plan $plan): Basis
     {
-        return Basis::of($plan->job->pins());
+        return Basis::of($plan->job->pins(), isStepByStep: true);
     }
 
     public function words(Names $names): Sentence

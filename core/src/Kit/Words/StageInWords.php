@@ -73,9 +73,12 @@ final class StageInWords
         [$when, $inWhen] = null === $check->when ? ['', []] : FormulaInWords::of($check->when, 'w');
         $rule = $check->question->rule();
         $each = '' === $check->each->label() ? '' : ', on '.$check->each->label();
-        $after = $check->question instanceof WaitSince
-            ? ', counted from "'.($sheet->stage($check->question->after)->title ?? $check->question->after).'"'
-            : '';
+        $wait = $check->question instanceof WaitSince ? $check->question : null;
+        $after = match (true) {
+            null === $wait => '',
+            null !== $wait->set => ', counted from when the '.lcfirst($sheet->nameOf($wait->set)).' is set',
+            default => ', counted from "'.($sheet->stage($wait->after)->title ?? $wait->after).'"',
+        };
         $condition = '' === $when ? '' : "When $when: ";
         $limits = null === $rule ? '' : ": $rule->template";
 
