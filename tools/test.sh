@@ -6,11 +6,15 @@ set -euo pipefail
 cd "$root"
 what=${1:-all}
 wants() { [ "$what" = all ] || [ "$what" = "$1" ]; }
+workers=
 step() { printf '\n== %s\n' "$*"; }
 
-# Two processors: the page's tests run beside the static checks, those of the core beside those of the application.
+# Two processors: the core and Berm as it runs are tested beside the page, the application and the whole path.
 # What they say is kept outside the state folder, which begins anew with each application.
 beside() { "$1" > "$root/var/$1.log" 2>&1 & }
+# What still runs beside when something fails is ended with it.
+end_beside() { local job; for job in $(jobs -p); do pkill -P "$job" || true; kill "$job" 2> /dev/null || true; done; }
+trap end_beside EXIT
 joined() { wait "$2" || { cat "$root/var/$1.log"; die "$3: see above"; }; cat "$root/var/$1.log"; }
 core() {
   step "The core"
@@ -18,19 +22,13 @@ core() {
 }
 page() {
   step "The page: types, rules, format, unit tests"
-  (cd web && npx --no-install tsc --noEmit && npx --no-install eslint . && npx --no-install prettier --check --log-level warn . && npx --no-install vitest run)
+  (cd web && npx --no-install tsc --noEmit && npx --no-install eslint . && npx --no-install prettier --check --log-level warn . \
+    && npx --no-install vitest run ${workers:+--maxWorkers=$workers})
   step "The contract and the open formats, by tools of others"
   (cd web && npx --no-install redocly lint ../openapi.yaml --config ../tools/redocly.yaml --format=stylish 2>&1 | grep -v '^ *[║╔╚]')
   node tools/json-schemas.mjs
 }
-tools/build.sh
-if [ "$what" = all ]; then
-  beside page
-  page=$!
-elif wants web || wants static; then
-  page
-fi
-if wants static; then
+static() {
   step "PHP: lines that people can read"
   # Of at most 140 characters; what is longer is a sentence or a pattern in one piece. May only become fewer.
   long=$(git ls-files '*.php' | php -r 'mb_internal_encoding("UTF-8"); $n = 0; while ($f = fgets(STDIN)) foreach (file(rtrim($f)) as $l) $n += mb_strlen(rtrim($l)) > 140; echo $n;')
@@ -39,21 +37,32 @@ if wants static; then
   vendor/bin/php-cs-fixer check --show-progress=none
   APP_ENV=dev APP_DEBUG=1 APP_SECRET=static DATABASE_URL='postgresql://nobody@127.0.0.1/none?serverVersion=15' php bin/console cache:warmup --quiet
   vendor/bin/phpstan analyse --memory-limit=2G --no-progress
-fi
+}
+process() {
+  step "Berm as it runs: closed doors, and back after a kill"
+  rm -rf "$state/process"
+  BERM_SCRATCH=$state/process vendor/bin/phpunit --testsuite process --no-progress
+}
+core_and_process() { core && process; }
+tools/build.sh
 if [ "$what" = all ]; then
-  joined page "$page" "the page is not as it should be"
-  beside core
+  beside core_and_process
   core=$!
+  # The other processor.
+  workers=1
 elif wants core; then
   core
 fi
+if wants static; then static; fi
+if wants web || wants static; then page; fi
 if [ "$what" = builds ]; then
   step "Every reading at its limit, in the core"
-  vendor/bin/phpunit --testsuite core --no-progress --filter ReadingsTest
+  vendor/bin/phpunit --testsuite core --no-progress --filter 'ReadingsTest|GoodBuildsTest'
 fi
 if wants app || [ "$what" = builds ] || wants journey || wants fuzz; then
   step "A database for the tests"
   fresh_application test
+  trap 'end_beside; tools/serve.sh stop; tools/pg.sh stop' EXIT
   rm -rf var/cache/test
   console owner doctrine:schema:validate --quiet || die "the migrations do not give the tables that the rows describe"
 fi
@@ -62,7 +71,6 @@ if wants app || [ "$what" = builds ]; then
   only=(); [ "$what" != builds ] || only=(--filter BuiltThroughTheApiTest)
   vendor/bin/phpunit --testsuite app --no-progress "${only[@]}"
 fi
-[ "$what" != all ] || joined core "$core" "the core is not as it should be"
 if wants journey || wants fuzz; then
   step "The whole path, in a browser"
   port=$(free_port)
@@ -70,8 +78,8 @@ if wants journey || wants fuzz; then
   only=(); [ "$what" != fuzz ] || only=(--filter FuzzTest)
   BERM_URL=http://127.0.0.1:$port vendor/bin/phpunit --testsuite journey --no-progress "${only[@]}"
 fi
-if wants process; then
-  step "Berm as it runs: closed doors, and back after a kill"
-  rm -rf "$state/process"
-  BERM_SCRATCH=$state/process vendor/bin/phpunit --testsuite process --no-progress
+if [ "$what" = all ]; then
+  joined core_and_process "$core" "the core, or Berm as it runs, is not as it should be"
+elif wants process; then
+  process
 fi

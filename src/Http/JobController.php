@@ -142,6 +142,7 @@ final readonly class JobController
         return EventKind::Withdrawn === $kind ? Permission::Read : match ($kind->writer()) {
             Writer::Jointer => Permission::Build,
             Writer::Engineer => Permission::AcceptDeviation,
+            Writer::Crew => Permission::WriteNote,
             Writer::Server => throw BadDocument::because(
                 'event.kind', 'is written by the server alone, when a box is opened, a tool named or the plan changed.',
             ),

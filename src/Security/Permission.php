@@ -15,6 +15,7 @@ enum Permission: string
     case KeepStores = 'keep-stores';
     case TakeBox = 'take-box';
     case AcceptDeviation = 'accept-deviation';
+    case WriteNote = 'write-note';
     case GiveJob = 'give-job';
     case GiveEveryJob = 'give-every-job';
     case ManagePeople = 'manage-people';
@@ -32,6 +33,7 @@ enum Permission: string
             self::KeepStores => 'put boxes and tools into the stores',
             self::TakeBox => 'set a box aside for a job, and open it',
             self::AcceptDeviation => 'in a job that is theirs, let stand what is out and release hold points; withdraw such entries',
+            self::WriteNote => 'in a job that is theirs, write notes',
             self::GiveJob => 'give a job that is theirs to others',
             self::GiveEveryJob => 'give any job to anybody, and so take it on',
             self::ManagePeople => 'add people, change their roles, suspend them, give one-time passwords, end sessions',

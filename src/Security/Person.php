@@ -31,6 +31,7 @@ final readonly class Person implements UserInterface, PasswordAuthenticatedUserI
         return new Who($this->name, $this->shownAs, [
             ...($this->role->may(Permission::Build) ? [Writer::Jointer] : []),
             ...($this->role->may(Permission::AcceptDeviation) ? [Writer::Engineer] : []),
+            ...($this->role->may(Permission::WriteNote) ? [Writer::Crew] : []),
         ]);
     }
 

@@ -16,7 +16,7 @@ enum Role: string
     public function may(Permission $permission): bool
     {
         return \in_array($this, match ($permission) {
-            Permission::Read => self::cases(),
+            Permission::Read, Permission::WriteNote => self::cases(),
             Permission::Plan, Permission::AddCable => [self::Jointer, self::Engineer],
             Permission::Build => [self::Jointer],
             Permission::KeepStores => [self::Storekeeper],

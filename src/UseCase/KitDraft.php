@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\UseCase;
 
 use Berm\Core\File\BadDocument;
-use Berm\Core\File\Fields;
-use Berm\Core\File\KitSheetFile;
 use Berm\Core\Kit\KitSheet;
+use Berm\Core\Writing\WrittenSheet;
 
 /** A kit sheet being written: its text as it stands, sound or not, until somebody else releases it. */
 final readonly class KitDraft
@@ -49,14 +48,7 @@ final readonly class KitDraft
     /** The sheet, when the text is one. @throws BadDocument with every fault */
     public function sheet(): KitSheet
     {
-        return Fields::readText($this->text, function (Fields $file): KitSheet {
-            $sheet = KitSheetFile::read($file);
-            if ($sheet->revision->id !== $this->sheetId) {
-                $file->problem('id', \sprintf('is "%s", but this draft is of "%s": put that there.', $sheet->revision->id, $this->sheetId));
-            }
-
-            return $sheet;
-        });
+        return WrittenSheet::sheetOf($this->text, $this->sheetId);
     }
 
     /** @return array<mixed> what can be read of its text, sound or not */

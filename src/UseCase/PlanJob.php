@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\UseCase;
 
 use Berm\Core\Build\BuildState;
+use Berm\Core\Build\Chain;
+use Berm\Core\Build\ChainedLine;
 use Berm\Core\Build\Entry;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\End;
@@ -44,10 +46,14 @@ final readonly class PlanJob
         return $this->job($stored)->withKit($sheet, $size);
     }
 
-    /** The job with everything it rests on, to be computed again anywhere. @throws SheetNotFound */
+    /** The job with everything it rests on, to be computed again and followed line by line anywhere. @throws SheetNotFound */
     public function file(StoredJob $stored): JobFile
     {
-        return new JobFile($this->job($stored), self::entries($stored));
+        $lines = array_map(static fn (StoredEntry $one): ChainedLine => new ChainedLine(
+            $one->hash, $one->format, $one->sheets, $one->body,
+        ), $stored->log);
+
+        return new JobFile($this->job($stored), self::entries($stored), Chain::of($stored->id, $lines));
     }
 
     private function job(StoredJob $stored): Job

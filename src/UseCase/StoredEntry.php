@@ -6,7 +6,7 @@ namespace App\UseCase;
 
 use Berm\Core\Build\Entry;
 use Berm\Core\Build\Link;
-use Berm\Core\File\LogFile;
+use Berm\Core\File\ChainFile;
 
 /** A log entry with its place in the chain of its job; see Link for what its hash covers. */
 final readonly class StoredEntry
@@ -26,7 +26,7 @@ final readonly class StoredEntry
     public static function after(?self $last, string $job, string $sheets, Entry $entry): self
     {
         $sequence = 1 + ($last->sequence ?? 0);
-        $body = json_encode(LogFile::writeEntry($entry), \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES);
+        $body = ChainFile::body($entry);
 
         return new self(
             $entry, $sequence, Link::hash(Link::FORMAT, $job, $sequence, $last->hash ?? '', $sheets, $body), Link::FORMAT, $sheets, $body,

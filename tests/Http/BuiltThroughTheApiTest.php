@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tests\Http;
 
 use Berm\Core\Build\Event;
+use Berm\Core\Build\Event\HandedOver;
 use Berm\Core\Build\Event\HoldReleased;
 use Berm\Core\Build\Task;
 use Berm\Core\Cable\AsFound;
@@ -84,10 +85,12 @@ final class BuiltThroughTheApiTest extends ApiTestCase
             $file, $off, fn (Event $event, \DateTimeImmutable $doneAt) => $this->take($job, $event, $doneAt),
             date('c', time() - 20 * 86_400),
         );
+        $this->take($job, new HandedOver('Somebody else'), new \DateTimeImmutable());
         $answer = $this->call('GET', "/api/jobs/$job");
         self::assertNull($built->plan?->progress?->next());
         self::assertSame([], self::listAt($answer, 'obstacles'));
-        self::assertSame(['record', \count($built->log)], [self::at($answer, 'next.step'), \count(self::listAt($answer, 'log'))]);
+        self::assertSame(['record', 1 + \count($built->log)], [self::at($answer, 'next.step'), \count(self::listAt($answer, 'log'))]);
+        self::assertTrue(self::at($answer, 'completion.complete'));
         self::assertTrue(self::at($this->call('GET', "/api/jobs/$job/chain"), 'unbroken'));
     }
 

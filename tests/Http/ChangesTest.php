@@ -14,10 +14,13 @@ final class ChangesTest extends ApiTestCase
     {
         $this->signIn('jointer');
         $entries = [
+            self::shrunk(2),
             self::step('9.5'),
             self::step('5.5'),
             ['kind' => 'kit-dated', 'batch' => 'B7', 'keepsUntil' => '2031-01-31'],
+            self::shrunk(3),
             self::step('6', 3),
+            ['kind' => 'taken-off', ...array_diff_key(self::shrunk(3), ['kind' => 1]), 'reason' => 'scorched'],
         ];
         $known = $this->whole();
         foreach ($entries as $entry) {
@@ -54,6 +57,12 @@ final class ChangesTest extends ApiTestCase
         $json[$key] = [] === $path ? $value : self::set(\is_array($inner) ? $inner : [], $path, $value);
 
         return $json;
+    }
+
+    /** @return array<string, mixed> */
+    private static function shrunk(int $core): array
+    {
+        return ['kind' => 'applied', 'stage' => 'stress', 'how' => 'set', 'part' => 'stress', 'end' => 'A', 'core' => $core];
     }
 
     /** @return array<string, mixed> */

@@ -7,6 +7,7 @@ namespace App\Tests\Http;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Process\Process;
 use Symfony\Component\Uid\Uuid;
 
 final class JobTest extends ApiTestCase
@@ -271,6 +272,34 @@ final class JobTest extends ApiTestCase
         self::assertStringContainsString('"at": "248 mm"', implode("\n", $output));
         $pdf = $this->call('GET', '/api/jobs/'.self::FINISHED.'/record.pdf?unit=in');
         self::assertStringStartsWith('%PDF-', (string) $pdf->getContent());
+    }
+
+    /** As people call it: the file alone, no server and no database. */
+    #[Test]
+    public function aRecordIsFollowedFromItsFileAlone(): void
+    {
+        $this->signIn('trainer');
+        $text = (string) $this->call('GET', '/api/jobs/'.self::FINISHED.'/record.json')->getContent();
+        self::assertStringContainsString('"chain": {', $text);
+        [$status, $said] = self::verified($text);
+        self::assertSame(0, $status, $said);
+        self::assertStringStartsWith('All ', $said);
+        self::assertStringContainsString('are as they were written', $said);
+        [$status, $said] = self::verified((string) preg_replace('/"by": "[^"]+"/', '"by": "Nobody Else"', $text, 1));
+        self::assertSame(1, $status);
+        self::assertMatchesRegularExpression('/^Line 1 is not what was written there/', $said);
+    }
+
+    /** @return array{int, string} */
+    private static function verified(string $text): array
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'berm');
+        file_put_contents($path, $text);
+        $process = new Process(['./berm', 'verify', $path], \dirname(__DIR__, 2));
+        $process->run();
+        unlink($path);
+
+        return [(int) $process->getExitCode(), $process->getOutput().$process->getErrorOutput()];
     }
 
     /** @return iterable<string, array{string, string, mixed, int, string}> */

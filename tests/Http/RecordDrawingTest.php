@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tests\Http;
 
 use App\Http\Record\DescribedBody;
+use App\Http\Record\DescribedLane;
 use App\Http\Record\DescribedSection;
 use App\Http\Record\Flags;
 use App\Http\Record\PaperAxis;
@@ -72,6 +73,34 @@ final class RecordDrawingTest extends TestCase
         );
     }
 
+    /** Half built, each core as far as it came: each has a lane; nothing cut, one is drawn for all. */
+    #[Test]
+    public function coresThatLieOtherwiseHaveALaneEach(): void
+    {
+        $section = self::section('job-staged');
+        self::assertSame(['cable', 'core 1', 'core 2', 'core 3'], self::lanesOf($section));
+        $alike = [['core' => 2, 'lies' => null], ['core' => 3, 'lies' => null]];
+        self::assertSame(['cable', 'cores 1, 2, 3'], self::lanesOf([...$section, 'otherCores' => $alike]));
+        self::assertSame([''], self::lanesOf(self::section('job-finished')));
+    }
+
+    /** A section, not a row of blocks: beneath the sheath lie the screen, the insulation and the conductor, to where the cable ends. */
+    #[Test]
+    public function layersGoOnBeneathWhatCoversThem(): void
+    {
+        [$lane] = DescribedSection::of(self::section('job-finished'))->lanes();
+        $cable = array_filter($lane->bodies, static fn (DescribedBody $one): bool => !$one->isItem && 'connector' !== $one->pattern);
+        self::assertCount(10, $cable);
+        $edges = array_map(static fn (DescribedBody $one): array => [$one->from(), $one->to()], $cable);
+        [$from, $to] = [array_column($edges, 0), array_column($edges, 1)];
+        sort($from);
+        rsort($to);
+        self::assertSame(array_fill(0, 5, $from[0]), \array_slice($from, 0, 5), 'those of end A all reach as far');
+        self::assertGreaterThan($from[0], $from[5]);
+        self::assertSame(array_fill(0, 5, $to[0]), \array_slice($to, 0, 5), 'and those of end B');
+        self::assertLessThan($to[0], $to[5]);
+    }
+
     #[Test]
     public function marksStandFromLeftToRight(): void
     {
@@ -80,6 +109,16 @@ final class RecordDrawingTest extends TestCase
         sort($sorted);
         self::assertSame($sorted, $places);
         self::assertCount(8, $places);
+    }
+
+    /**
+     * @param array<string, mixed> $section
+     *
+     * @return list<string>
+     */
+    private static function lanesOf(array $section): array
+    {
+        return array_map(static fn (DescribedLane $lane): string => $lane->name, DescribedSection::of($section)->lanes());
     }
 
     /** @return array<string, mixed> as the server answers it */

@@ -33,7 +33,7 @@ final class RecordPdfTest extends ApiTestCase
             ['No kit is chosen.', 'No connector is chosen.'],
         ]];
         yield 'three cores' => [self::HOLLIN_CROSS, [
-            ['Hollin Cross 2 · joint', 'Record of a joint. Not complete: 34 of 81 tasks are open.'],
+            ['Hollin Cross 2 · joint', 'Record of a joint. Not complete: 49 of 99 tasks are open.'],
             ['A4.2', 'Metallic screen', '223 mm', '221 to 225', '223 mm'],
             ['A5.3', 'Insulation screen', '178 mm', '177 to 179'],
         ]];

@@ -38,13 +38,14 @@ final class RightsTest extends ApiTestCase
     public function theTableIsWhatWasAgreed(): void
     {
         $agreed = [
-            'jointer' => ['read', 'plan', 'add-cable', 'build', 'take-box', 'give-job'],
+            'jointer' => ['read', 'plan', 'add-cable', 'build', 'take-box', 'write-note', 'give-job'],
             'engineer' => [
-                'read', 'plan', 'add-cable', 'write-sheet', 'discard-draft', 'take-box', 'accept-deviation', 'give-job', 'give-every-job',
+                'read', 'plan', 'add-cable', 'write-sheet', 'discard-draft', 'take-box', 'accept-deviation', 'write-note', 'give-job',
+                'give-every-job',
             ],
-            'storekeeper' => ['read', 'keep-stores', 'take-box'],
-            'trainer' => ['read'],
-            'administrator' => ['read', 'discard-draft', 'give-job', 'give-every-job', 'manage-people'],
+            'storekeeper' => ['read', 'keep-stores', 'take-box', 'write-note'],
+            'trainer' => ['read', 'write-note'],
+            'administrator' => ['read', 'discard-draft', 'write-note', 'give-job', 'give-every-job', 'manage-people'],
         ];
         foreach (Role::cases() as $role) {
             self::assertSame(
@@ -92,6 +93,7 @@ final class RightsTest extends ApiTestCase
             $may = match (EventKind::from($kind)->writer()) {
                 Writer::Jointer => $role->may(Permission::Build),
                 Writer::Engineer => $role->may(Permission::AcceptDeviation),
+                Writer::Crew => $role->may(Permission::WriteNote),
                 Writer::Server => null,
             };
             if (EventKind::Withdrawn->value === $kind) {
@@ -201,10 +203,15 @@ final class RightsTest extends ApiTestCase
             'lap-accepted' => ['part' => 'x', 'rule' => 'laps', 'of' => 'insulation', 'end' => 'A', 'reason' => 'r'],
             'part-parked' => ['part' => 'x', 'end' => 'A'],
             'connector-fitted' => ['batch' => 'b'],
+            'applied' => ['stage' => 'stress', 'how' => 'set', 'part' => 'stress', 'end' => 'A', 'core' => 2],
+            'taken-off' => ['stage' => 'stress', 'how' => 'set', 'part' => 'stress', 'end' => 'A', 'core' => 1, 'reason' => 'r'],
             'check-made' => ['stage' => 'stress', 'check' => 'step', 'end' => 'A', 'core' => 1, 'reading' => $reading],
             'check-accepted' => ['stage' => 'stress', 'check' => 'step', 'end' => 'A', 'core' => 1, 'reason' => 'r'],
             'stage-finished' => ['stage' => 'stress'],
             'hold-released' => ['stage' => 'stress'],
+            'left-safe' => ['covered' => 'c'],
+            'noted' => ['note' => 'n', 'stage' => 'stress'],
+            'handed-over' => ['signedBy' => 's'],
             'kit-dated' => ['keepsUntil' => '2027-01-01'],
             'withdrawn' => ['entry' => 'x', 'reason' => 'r'],
             'box-opened' => [

@@ -17,7 +17,8 @@ final class SessionTest extends ApiTestCase
         self::assertSame('engineer', self::at($answer, 'person.role'));
         self::assertSame(
             [
-                'read', 'plan', 'add-cable', 'write-sheet', 'discard-draft', 'take-box', 'accept-deviation', 'give-job', 'give-every-job',
+                'read', 'plan', 'add-cable', 'write-sheet', 'discard-draft', 'take-box', 'accept-deviation', 'write-note', 'give-job',
+                'give-every-job',
             ], self::at($answer, 'person.may'),
         );
         self::assertSame(204, $this->call('DELETE', '/api/session')->getStatusCode());

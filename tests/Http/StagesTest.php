@@ -10,26 +10,29 @@ use PHPUnit\Framework\Attributes\Test;
 final class StagesTest extends ApiTestCase
 {
     #[Test]
-    public function theNextThingIsACheckOfOneCoreAndItsAnswerIsJudgedThere(): void
+    public function theNextThingIsWorkOnOneCoreAndTheCheckOfItIsJudgedThere(): void
     {
         $this->signIn('jointer');
         $job = $this->call('GET', '/api/jobs/'.self::STAGED);
         self::assertSame(
-            ['check', 'stress', 'step', 'A', 2],
+            ['work', 'stress', 'set', 'stress', 'A', 2],
             [
                 self::at($job, 'next.task'),
                 self::at($job, 'next.stage'),
-                self::at($job, 'next.check'),
+                self::at($job, 'next.how'),
+                self::at($job, 'next.part'),
                 self::at($job, 'next.end'),
                 self::at($job, 'next.core'),
             ],
         );
+        $early = $this->write(self::STAGED, self::step('5.5'));
+        self::assertSame(409, $early->getStatusCode(), 'nothing is measured on a tube that is not there');
+        self::assertSame('First: {task}.', self::at($early, 'reason.template'));
+        $this->write(self::STAGED, self::set());
         $answer = $this->after(self::STAGED, self::step('9.5'));
         self::assertSame([200, 'out'], [$answer->getStatusCode(), self::at($answer, 'stages.4.checks.1.answer.verdict')]);
         self::assertStringContainsString('out by {by:fine}', self::text($answer, 'stages.4.checks.1.answer.sentence.template'));
-        self::assertSame('A', self::at($answer, 'next.end'), 'it comes back until it is right');
-        self::assertSame(2, self::at($answer, 'next.core'));
-        self::assertSame(3, self::at($this->after(self::STAGED, self::step('5.5')), 'next.core'));
+        self::assertTrue(self::at($this->after(self::STAGED, self::step('5.5')), 'stages.4.checks.1.done'));
     }
 
     #[Test]
@@ -47,6 +50,7 @@ final class StagesTest extends ApiTestCase
     public function onlyAnEngineerLetsACheckStandOrReleasesAHoldPoint(): void
     {
         $this->signIn('jointer');
+        $this->write(self::STAGED, self::set());
         $this->write(self::STAGED, self::step('9.5'));
         $accept = [
             'kind' => 'check-accepted', 'stage' => 'stress', 'check' => 'step', 'end' => 'A', 'core' => 2, 'reason' => 'filled by hand',
@@ -56,8 +60,11 @@ final class StagesTest extends ApiTestCase
         $this->signIn('engineer');
         $accepted = $this->after(self::STAGED, $accept);
         self::assertSame(
-            [200, 'filled by hand', 3],
-            [$accepted->getStatusCode(), self::at($accepted, 'stages.4.checks.1.answer.accepted'), self::at($accepted, 'next.core')],
+            [200, 'filled by hand', true],
+            [
+                $accepted->getStatusCode(), self::at($accepted, 'stages.4.checks.1.answer.accepted'),
+                self::at($accepted, 'stages.4.checks.1.done'),
+            ],
         );
         self::assertSame(
             409, $this->write(self::STAGED, ['kind' => 'hold-released', 'stage' => 'close'])->getStatusCode(), 'nothing to release yet',
@@ -71,6 +78,30 @@ final class StagesTest extends ApiTestCase
         self::assertSame(200, $this->call('GET', '/api/jobs/'.self::STAGED.'/record.pdf')->getStatusCode());
         $file = $this->call('GET', '/api/jobs/'.self::STAGED.'/record.json');
         self::assertStringContainsString('"kind":"check-made"', str_replace('": "', '":"', (string) $file->getContent()));
+    }
+
+    #[Test]
+    public function whatIsTakenOffAgainHasToBeDoneAnewAndTheRecordSaysWhy(): void
+    {
+        $this->signIn('jointer');
+        $this->write(self::STAGED, self::set());
+        $this->write(self::STAGED, self::step('5.5'));
+        $off = ['kind' => 'taken-off', ...array_diff_key(self::set(), ['kind' => 1]), 'reason' => 'scorched'];
+        $after = $this->after(self::STAGED, $off);
+        self::assertSame(['work', 'set', 2], [self::at($after, 'next.task'), self::at($after, 'next.how'), self::at($after, 'next.core')]);
+        self::assertNull(self::at($after, 'stages.4.checks.1.answer'), 'what was measured on it is asked again');
+        $reading = 'log.'.(\count(self::listAt($after, 'log')) - 2);
+        self::assertSame([true, true], [self::at($after, "$reading.fallen"), self::at($after, "$reading.counts")]);
+        self::assertSame(409, $this->write(self::STAGED, $off)->getStatusCode(), 'it is off already');
+        self::assertSame(422, $this->write(self::STAGED, [...$off, 'reason' => ''])->getStatusCode());
+        self::assertSame(409, $this->write(self::STAGED, [...self::set(), 'part' => 'no-such'])->getStatusCode());
+        self::assertSame(422, $this->write(self::STAGED, [...self::set(), 'how' => 'cut'])->getStatusCode());
+    }
+
+    /** @return array<string, mixed> */
+    private static function set(): array
+    {
+        return ['kind' => 'applied', 'stage' => 'stress', 'how' => 'set', 'part' => 'stress', 'end' => 'A', 'core' => 2];
     }
 
     /** @return array<string, mixed> */

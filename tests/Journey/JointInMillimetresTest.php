@@ -120,7 +120,9 @@ final class JointInMillimetresTest extends TestCase
     {
         $page->see('There is no way back from here.')->assertAccessible();
         $page->fill('Batch, from its bag', 'BW-77')->press('The connector is on')->see('The record is ready.');
-        $page->press('Record')->see('Record of a joint. Complete.')->see('batch BW-77')->assertAccessible();
+        $page->press('Record')->see('Record of a joint. All is done; not handed over yet.')->press('Hand over')
+            ->see('Name who takes it over.')->fill('Signed for by', 'Ida Morrow, control')->assertAccessible()->press('Hand over')
+            ->see('Record of a joint. Complete.')->see('signed for by Ida Morrow, control')->see('batch BW-77')->assertAccessible();
         $id = explode('/', $page->path())[2];
         [$status, $type, $pdf] = $page->fetch("/api/jobs/$id/record.pdf");
         self::assertSame([200, 'application/pdf', '%PDF'], [$status, $type, substr($pdf, 0, 4)]);

@@ -73,7 +73,7 @@ final class SectionTest extends TestCase
     public function theStateAfterEachStageIsATouchAway(): void
     {
         $page = Page::open()->signIn('jointer')->go('/jobs/019aa100-0000-7000-8000-000000000011/section')->see('as finished');
-        $bodies = 'done(String(document.querySelectorAll("svg[data-section] > g:nth-of-type(1) path").length))';
+        $bodies = 'done(String(document.querySelectorAll("svg[data-section] [data-bodies] path").length))';
         $finished = $page->run($bodies);
         $page->pressFirst('6')->see('after “Mastic”');
         $half = $page->run($bodies);

@@ -30,7 +30,9 @@ final class SpliceInInchesTest extends TestCase
             $this->measure($page, 'B', '60');
             $this->choose($page);
             $this->build($page);
-            $page->see('The record is ready.')->tabTo('Record')->type(WebDriverKeys::ENTER)->see('Record of a splice. Complete.')
+            $page->see('The record is ready.')->tabTo('Record')->type(WebDriverKeys::ENTER)
+                ->see('Record of a splice. All is done; not handed over yet.')->tabTo('Signed for by')->type('Ida Morrow')
+                ->tabTo('Hand over')->type(WebDriverKeys::ENTER)->see('Record of a splice. Complete.')
                 ->see('jacket 1.063 in')->assertAccessible();
         } finally {
             $page->close();
@@ -79,6 +81,8 @@ final class SpliceInInchesTest extends TestCase
         foreach (['Outer sleeve', 'Dual-wall tube', 'Insulating tube', 'Stress tube'] as $part) {
             $page->tabTo($part)->type(WebDriverKeys::SPACE);
         }
+        // The last touch can be undone for ten seconds; the others were let go by the next.
+        $page->see('Stress tube parked on end A')->tabTo('Write it down now')->type(WebDriverKeys::ENTER);
         foreach (['A', 'B'] as $end) {
             foreach (['Jacket', 'Metallic shield', 'Insulation shield', 'Insulation'] as $i => $cut) {
                 $page->see(

@@ -13,22 +13,39 @@ use Berm\Core\Quantity\Length;
  */
 final readonly class DescribedSection
 {
-    /** What comes as a whole and has no wall that its sheet says, is drawn so thick, as a part of the largest radius. */
-    private const UNSAID = 0.035;
-
     /**
      * @param list<DescribedCut> $cuts
      * @param list<Values>       $layers
      * @param list<Values>       $items
      * @param Values             $connector
+     * @param list<self>         $otherwise the other cores on which something lies elsewhere
      */
     private function __construct(
         public float $from, public float $to, public array $cuts, private array $layers, private array $items, private array $connector,
+        private string $cores, private array $otherwise,
     ) {
     }
 
     /** @param Values $section */
     public static function of(array $section): self
+    {
+        $cores = [self::number($section, 'core')];
+        $otherwise = [];
+        foreach (self::entries($section['otherCores'] ?? []) as $other) {
+            $lies = self::entries([$other['lies']])[0] ?? null;
+            $cores = [...$cores, ...null === $lies ? [self::number($other, 'core')] : []];
+            $otherwise = [...$otherwise, ...null === $lies ? [] : [self::lying($lies, [self::number($other, 'core')], [])]];
+        }
+
+        return self::lying($section, $cores, $otherwise);
+    }
+
+    /**
+     * @param Values      $section
+     * @param list<float> $cores     on which it lies so
+     * @param list<self>  $otherwise
+     */
+    private static function lying(array $section, array $cores, array $otherwise): self
     {
         [$layers, $items, $cuts] = array_map(
             static fn (string $list): array => self::entries($section[$list] ?? []), ['layers', 'items', 'cuts'],
@@ -42,10 +59,11 @@ final readonly class DescribedSection
             min(array_map(static fn (array $one): float => self::number($one, 'fromMm'), $ends)),
             max(array_map(static fn (array $one): float => self::number($one, 'toMm'), $ends)),
             array_map(self::cut(...), $cuts), $layers, $items, $connector,
+            (1 === \count($cores) ? 'core ' : 'cores ').implode(', ', $cores), $otherwise,
         );
     }
 
-    /** @return non-empty-list<DescribedLane> the cable before the core, where it has three */
+    /** @return non-empty-list<DescribedLane> the cable before the cores, where it has three; cores that are alike in one */
     public function lanes(): array
     {
         $isOfCable = static fn (array $one): bool => false === $one['perCore'];
@@ -53,25 +71,25 @@ final readonly class DescribedSection
             && [] !== array_filter($this->layers, $isOfCable);
 
         return $hasThree
-            ? [$this->lane($isOfCable, false), $this->lane(static fn (array $one): bool => !$isOfCable($one), true)]
-            : [$this->lane(static fn (): bool => true, true)];
+            ? [
+                $this->lane('cable', $isOfCable, false), $this->ofCore(), ...array_map(
+                    static fn (self $core): DescribedLane => $core->ofCore(), $this->otherwise,
+                ),
+            ]
+            : [$this->lane('', static fn (): bool => true, true)];
+    }
+
+    private function ofCore(): DescribedLane
+    {
+        return $this->lane($this->cores, static fn (array $one): bool => false !== $one['perCore'], true);
     }
 
     /** @param \Closure(Values): bool $isHere */
-    private function lane(\Closure $isHere, bool $hasConnector): DescribedLane
+    private function lane(string $name, \Closure $isHere, bool $hasConnector): DescribedLane
     {
-        $layers = array_values(array_filter($this->layers, $isHere));
-        $radii = array_map(static fn (array $one): float => self::number($one, 'radiusMm'), [
-            ...$layers, ...($hasConnector ? [$this->connector] : []),
-        ]);
-        $wall = self::UNSAID * max(1.0, ...$radii);
-        $items = $unsaid = [];
+        $layers = $this->goingOn(array_values(array_filter($this->layers, $isHere)));
         $own = array_values(array_filter($this->items, $isHere));
-        foreach ($own as $item) {
-            $body = self::item($item, $unsaid, $wall);
-            $items = null === $body ? $items : [...$items, $body];
-            $unsaid = null !== $body && self::isUnsaid($item) ? [...$unsaid, $item] : $unsaid;
-        }
+        $items = array_values(array_filter(array_map(self::item(...), $own)));
         $cores = $hasConnector ? null : self::cores($own);
         usort($layers, static fn (array $one, array $other): int => self::number($other, 'radiusMm') <=> self::number($one, 'radiusMm'));
         $cable = array_map(static fn (array $one): DescribedBody => self::block($one, self::text($one, 'key')), $layers);
@@ -83,31 +101,39 @@ final readonly class DescribedSection
         ];
         $reach = array_merge(...array_map(static fn (DescribedBody $one): array => array_column($one->steps, 2), $bodies));
 
-        return new DescribedLane($bodies, max(1.0, ...$reach));
+        return new DescribedLane($name, $bodies, max(1.0, ...$reach));
     }
 
     /**
-     * @param Values       $item
-     * @param list<Values> $beneath those without a wall that is said
+     * @param list<Values> $layers each where nothing covers it
+     *
+     * @return list<Values> each from its edge on to where the cable leaves the drawing: it goes on beneath what covers it
      */
-    private static function item(array $item, array $beneath, float $wall): ?DescribedBody
+    private function goingOn(array $layers): array
     {
-        $isUnsaid = self::isUnsaid($item);
-        $edges = array_merge([], ...array_map(
-            static fn (array $one): array => [self::number($one, 'fromMm'), self::number($one, 'toMm')], $beneath,
-        ));
-        $steps = [];
-        foreach (self::entries($item['outline']) as $one) {
-            foreach (self::split(self::number($one, 'fromMm'), self::number($one, 'toMm'), $edges) as [$from, $to]) {
-                $under = array_filter($beneath, static fn (array $other): bool => self::number($other, 'fromMm') <= ($from + $to) / 2
-                    && ($from + $to) / 2 <= self::number($other, 'toMm'));
-                $steps[] = [$from, $to, self::number($one, 'outsideMm') + $wall * (\count($under) + ($isUnsaid ? 1 : 0))];
-            }
+        $isJoint = [] !== array_filter($this->layers, static fn (array $one): bool => 'B' === $one['end']);
+        [$least, $most] = [\INF, -\INF];
+        foreach ($layers as $one) {
+            $least = min($least, self::number($one, 'fromMm'));
+            $most = max($most, self::number($one, 'toMm'));
         }
-        $isThick = $isUnsaid || [] !== array_filter(self::entries($item['outline']), self::isThick(...));
+
+        return array_map(static fn (array $one): array => $isJoint && 'A' === $one['end']
+            ? [...$one, 'fromMm' => $least]
+            : [...$one, 'toMm' => $most], $layers);
+    }
+
+    /** @param Values $item */
+    private static function item(array $item): ?DescribedBody
+    {
+        $outline = self::entries($item['drawn'] ?? $item['outline']);
         $isWhole = \in_array($item['nature'], ['tube', 'body'], true);
 
-        return [] === $steps || !$isThick ? null : new DescribedBody(
+        $steps = array_map(static fn (array $one): array => [
+            self::number($one, 'fromMm'), self::number($one, 'toMm'), self::number($one, 'outsideMm'),
+        ], $outline);
+
+        return [] === $steps || [] === array_filter($outline, self::isThick(...)) ? null : new DescribedBody(
             self::text($item, 'name'), self::pattern($item), $steps, true,
             $isWhole ? self::number($item, 'toMm') - self::number($item, 'fromMm') : null,
         );
@@ -154,14 +180,6 @@ final readonly class DescribedSection
         }
 
         return [] === $steps ? null : new DescribedBody('three cores', 'plain', $steps, false, null);
-    }
-
-    /** @param Values $item */
-    private static function isUnsaid(array $item): bool
-    {
-        return \in_array($item['nature'], ['tube', 'body', 'pushed', 'moulded'], true) && [] === array_filter(
-            self::entries($item['outline']), self::isThick(...),
-        );
     }
 
     /** @param Values $stretch */

@@ -104,6 +104,7 @@ final readonly class RecordFacts
     {
         return match (true) {
             !isset($this->plan->build->counting[$entry->id]) => ' (withdrawn)',
+            isset($this->plan->build->fallen[$entry->id]) => ' (on a part that was taken off again)',
             isset($this->plan->build->lapsed[$entry->id]) => ' (for another plan: it no longer holds)',
             default => '',
         };

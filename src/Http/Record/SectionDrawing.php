@@ -10,7 +10,7 @@ use Berm\Core\Wire\SectionJson;
 
 /**
  * The section on paper, from the same description that the page draws: bodies lying on what is beneath, a lane for the cable where it has
- * three cores, both scales stated. As found where it was measured.
+ * three cores, and one for each core that lies otherwise, both scales stated. As found where it was measured.
  */
 final class SectionDrawing
 {
@@ -34,13 +34,14 @@ final class SectionDrawing
         $axis = new PaperAxis($left, $width / ($described->to - $described->from), $described->from);
         foreach ($described->lanes() as $lane) {
             $flags = Flags::of($lane, $axis, $reader, $left + $width, static fn (string $text): float => self::widthOf($pdf, $text));
-            $tall = self::ROW * $flags->rows + 2 + self::TALL;
+            $tall = self::ROW * ($flags->rows + ('' === $lane->name ? 0 : 1)) + 2 + self::TALL;
             if ($pdf->GetY() + $tall + self::TAPE > self::LOWEST) {
                 $pdf->AddPage();
             }
             $axisY = $pdf->GetY() + $tall;
             $pencil = new BodyPencil($pdf, $axis, $axisY, self::TALL / $lane->largest);
             $pencil->bodies($lane);
+            $pdf->Text($left - 1, $axisY - $tall, $lane->name);
             $flags->draw($pdf, $axisY - self::TALL - 2, self::ROW, $pencil);
             $pdf->setY($axisY + 1);
         }
