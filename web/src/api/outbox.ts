@@ -3,7 +3,7 @@ import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-quer
 import { withChanges } from '../engine/changes'
 import { engine } from '../engine/engine'
 import { KeptEntries, type KeptEntry } from '../engine/entries'
-import { Outbox } from '../engine/outbox'
+import { isHeld, Outbox, type Made } from '../engine/outbox'
 import { jobQueries, storeJob } from './jobs'
 import { sessionQuery } from './session'
 import type { Job, LogEvent, Written } from './types'
@@ -55,6 +55,34 @@ export function useWrite(jobId: string): (event: LogEvent, said: string, doneAt?
   const outbox = outboxOf(useQueryClient())
   const me = useMe()
   return (event, said, doneAt = null) => void outbox.write(jobId, me, event, said, doneAt)
+}
+
+/** Seconds in which a touch can be undone before it is an entry; 0: it is one at once. A choice of this device. */
+const UNDO = 'berm.undo-seconds'
+export const undoSeconds = (): number => Number(localStorage.getItem(UNDO) ?? 10)
+export const setUndoSeconds = (seconds: number): void => localStorage.setItem(UNDO, String(seconds))
+
+/** Writes down what one touch did, all of it or nothing: it can be undone for a while. */
+export function useWriteTouch(jobId: string): (made: Made[], doneAt: string | null) => void {
+  const outbox = outboxOf(useQueryClient())
+  const me = useMe()
+  return (made, doneAt) => {
+    const seconds = undoSeconds()
+    if (seconds > 0) void outbox.hold(jobId, me, made, doneAt, seconds)
+    else for (const { event, said } of made) void outbox.write(jobId, me, event, said, doneAt)
+  }
+}
+
+/** What the last touch wrote down and that can still be undone; and what can be done with it. */
+export function useHeld(jobId: string): { held: KeptEntry[]; undo: () => void; sendNow: () => void } {
+  const outbox = outboxOf(useQueryClient())
+  const me = useMe()
+  const held = useWaiting(jobId).filter(isHeld)
+  return {
+    held,
+    undo: () => held.forEach((one) => void outbox.withdraw(one)),
+    sendNow: () => void outbox.sendHeld(me),
+  }
 }
 
 /** What can be done with an entry that was refused. */

@@ -47,7 +47,7 @@ export function useChangeOwnPassword() {
 /** Whether the job that is on the screen is given to the person who looks at it; true where there is no job. */
 export const IsTheirs = createContext(true)
 
-const IN_A_JOB: Person['may'] = ['plan', 'build', 'accept-deviation']
+const IN_A_JOB: Person['may'] = ['plan', 'build', 'accept-deviation', 'write-note']
 
 /** What the person who is signed in may do here; the server checks it again on every request. */
 export function useMay(right: Person['may'][number]): boolean {

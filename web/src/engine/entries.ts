@@ -17,6 +17,8 @@ export type KeptEntry = {
   doneAt: string | null
   /** Why the server would not take it; it stays until somebody decides. */
   refused: Problem | null
+  /** Until then it can be undone, and is not sent; absent: it is on its way. */
+  heldUntil?: string | undefined
 }
 
 interface Kept extends DBSchema {
@@ -48,8 +50,10 @@ export class KeptEntries {
     return () => this.#listeners.delete(listener)
   }
 
-  async put(entry: KeptEntry): Promise<void> {
-    await (await this.#database).put('entries', entry)
+  async put(...entries: KeptEntry[]): Promise<void> {
+    // All of them or none: who sees one sees what was made with it.
+    const { store, done } = (await this.#database).transaction('entries', 'readwrite')
+    await Promise.all([...entries.map((entry) => store.put(entry)), done])
     await this.#changed()
   }
 

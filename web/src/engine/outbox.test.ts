@@ -106,3 +106,49 @@ it('does not take a fault of its own for a refusal', async () => {
   await expect(box.write('job', 'jointer', park('tube'), 'tube')).rejects.toThrow('a slip in the program')
   expect(parts(entries)).toEqual(['tube'])
 })
+
+it('holds what a touch wrote down until its time is over, and sends it then', async () => {
+  const { entries, sent, box } = outbox(() => null)
+  await box.hold(
+    'job',
+    'jointer',
+    [
+      { event: park('tube'), said: 'tube' },
+      { event: park('mesh'), said: 'mesh' },
+    ],
+    null,
+    60,
+  )
+  await box.send('jointer')
+  expect([sent, parts(entries)]).toEqual([[], ['tube', 'mesh']])
+  await box.sendHeld('jointer')
+  expect([sent, entries.all]).toEqual([['tube', 'mesh'], []])
+  await box.hold('job', 'jointer', [{ event: park('sleeve'), said: 'sleeve' }], null, 0.05)
+  await vi.waitFor(() => expect(sent).toEqual(['tube', 'mesh', 'sleeve']))
+})
+
+it('lets go of what was held once the next is made: only the last touch can be undone', async () => {
+  const { entries, sent, box } = outbox(() => null)
+  await box.hold('job', 'jointer', [{ event: park('tube'), said: 'tube' }], null, 60)
+  await box.hold('job', 'jointer', [{ event: park('mesh'), said: 'mesh' }], null, 60)
+  expect(entries.all.map(({ said, heldUntil }) => [said, heldUntil !== undefined])).toEqual([
+    ['tube', false],
+    ['mesh', true],
+  ])
+  const [, mesh] = entries.all
+  if (!mesh) throw new Error('it is held')
+  await box.withdraw(mesh)
+  await box.write('job', 'jointer', park('sleeve'), 'sleeve')
+  expect([sent, entries.all]).toEqual([['tube', 'sleeve'], []])
+})
+
+it('holds the last of several touches that are made at once', async () => {
+  const { entries, box } = outbox(() => null)
+  const touch = (part: string) => box.hold('job', 'jointer', [{ event: park(part), said: part }], null, 60)
+  await Promise.all(['sleeve', 'tube', 'mesh'].map(touch))
+  expect(entries.all.map(({ said, heldUntil }) => [said, heldUntil !== undefined])).toEqual([
+    ['sleeve', false],
+    ['tube', false],
+    ['mesh', true],
+  ])
+})

@@ -15,6 +15,8 @@ export type OutboxEvents = {
 export class Outbox {
   /** Several entries made at once wait for each other, also where the browser has no locks. */
   #turn: Promise<void> = Promise.resolve()
+  /** What is made at once is kept in the order in which it was made, and lets go of what was held before. */
+  #keeping: Promise<void> = Promise.resolve()
 
   constructor(
     private readonly entries: KeptEntries,
@@ -23,17 +25,33 @@ export class Outbox {
   ) {}
 
   async write(jobId: string, person: string, event: LogEvent, said: string, doneAt: string | null = null): Promise<void> {
-    await this.entries.put({
-      id: uuidv7(),
-      jobId,
-      person,
-      event,
-      said,
-      madeAt: new Date().toISOString(),
-      doneAt,
-      refused: null,
-    })
+    await this.#keep(person, [entryOf(jobId, person, { event, said }, doneAt)])
     await this.send(person)
+  }
+
+  /** What one touch wrote down: it can be undone for a while, until then or until the next is made. */
+  async hold(jobId: string, person: string, made: Made[], doneAt: string | null, seconds: number): Promise<void> {
+    const heldUntil = new Date(Date.now() + 1000 * seconds).toISOString()
+    await this.#keep(
+      person,
+      made.map((one) => ({ ...entryOf(jobId, person, one, doneAt), heldUntil })),
+    )
+    setTimeout(() => void this.send(person), 1000 * seconds + 50)
+  }
+
+  /** Not waited for any longer. */
+  async sendHeld(person: string): Promise<void> {
+    await this.#keep(person, [])
+    await this.send(person)
+  }
+
+  async #keep(person: string, made: KeptEntry[]): Promise<void> {
+    const kept = this.#keeping.then(async () => {
+      const held = this.entries.all.filter((one) => one.heldUntil !== undefined && one.person === person)
+      await this.entries.put(...held.map((one) => ({ ...one, heldUntil: undefined })), ...made)
+    })
+    this.#keeping = kept.catch(() => undefined)
+    await kept
   }
 
   /** Tries a refused entry once more: what stood in its way may be gone. */
@@ -56,7 +74,7 @@ export class Outbox {
   async #sendAll(person: string): Promise<void> {
     for (;;) {
       const next = (await this.entries.refresh()).find((one) => one.person === person && one.refused === null)
-      if (!next || !(await this.#sendOne(next))) return
+      if (!next || isHeld(next) || !(await this.#sendOne(next))) return
     }
   }
 
@@ -76,6 +94,20 @@ export class Outbox {
     }
   }
 }
+
+export type Made = { event: LogEvent; said: string }
+
+export const isHeld = ({ heldUntil }: KeptEntry): boolean => heldUntil !== undefined && Date.parse(heldUntil) > Date.now()
+
+const entryOf = (jobId: string, person: string, made: Made, doneAt: string | null): KeptEntry => ({
+  id: uuidv7(),
+  jobId,
+  person,
+  ...made,
+  madeAt: new Date().toISOString(),
+  doneAt,
+  refused: null,
+})
 
 /** Two tabs that sent at once would each send the same entries: harmless, but the answers would cross. */
 async function oneTabOnly(work: () => Promise<void>): Promise<void> {

@@ -16,6 +16,8 @@ let opened: Server | null = null
 beforeEach(() => {
   // What React complains of is a fault of ours.
   vi.spyOn(console, 'error').mockImplementation(() => {})
+  // What a touch writes down is an entry at once, unless a test asks otherwise.
+  localStorage.setItem('berm.undo-seconds', '0')
 })
 
 afterEach(() => {

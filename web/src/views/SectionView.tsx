@@ -1,6 +1,8 @@
+import { useMemo } from 'react'
 import type { Datum, End, Job, Mark } from '../api/types'
 import { formatInchFraction, formatMm, type Unit } from '../domain/length'
 import { HalfSection } from '../drawing/HalfSection'
+import { openedOn } from '../drawing/section/opened'
 import type { DrawnMark } from '../drawing/Tape'
 import { useUnit } from '../ui/UnitContext'
 import { datumName, isSameMark, markName, shownMark, type PickedMark } from './cuts'
@@ -18,12 +20,13 @@ type SectionViewProps = {
 /** A job's section with its marks, counted from the chosen datum. Where they lie on the axis, the core says. */
 export function SectionView({ job, datum, active, only = null, onPick, room = null }: SectionViewProps) {
   const unit = useUnit()
-  if (!job.section || !job.markOut) return null
-  const cuts = job.section.cuts.flatMap((cut) => {
+  const section = useMemo(() => job.section && openedOn(job.section, job.section.atWork), [job.section])
+  if (!section || !job.markOut) return null
+  const cuts = section.cuts.flatMap((cut) => {
     const mark = job.markOut?.marks.find((one) => isSameMark(cut, one))
     return mark ? [{ cut, mark }] : []
   })
-  const from = origins(job, datum)
+  const from = origins(job, section, datum)
   const marks = cuts.map(({ cut, mark }): DrawnMark => ({
     end: mark.end,
     cut: mark.cut,
@@ -39,14 +42,14 @@ export function SectionView({ job, datum, active, only = null, onPick, room = nu
     })
   return (
     <HalfSection
-      section={job.section}
+      section={section}
       marks={marks}
       origins={from}
       unit={unit}
       only={only}
       room={room}
       lugHoleMm={only === null ? lugHole(job) : null}
-      shortLaps={job.section.rules.flatMap(({ item, end, of, proof, binding }) =>
+      shortLaps={section.rules.flatMap(({ item, end, of, proof, binding }) =>
         binding && proof === 'fails' && of ? [{ part: item, end, of }] : [],
       )}
       caption={caption(job, cuts, from, datum, unit)}
@@ -55,6 +58,7 @@ export function SectionView({ job, datum, active, only = null, onPick, room = nu
   )
 }
 
+type Section = NonNullable<Job['section']>
 type Drawn = { cut: { axisMm: number; end: End }; mark: Mark }
 type Origin = { end: End; atMm: number }
 
@@ -82,8 +86,8 @@ function lugHole(job: Job): number | null {
 }
 
 /** Where the datum of each end lies along the axis: a cut's place there, less its distance from the datum, on that end's side. */
-function origins(job: Job, datum: Datum): Origin[] {
-  return (job.section?.cuts ?? []).flatMap((cut) => {
+function origins(job: Job, section: Section, datum: Datum): Origin[] {
+  return section.cuts.flatMap((cut) => {
     const mark = cut.cut === 'insulation' ? job.markOut?.marks.find((one) => isSameMark(cut, one)) : undefined
     if (!mark) return []
     const outwards = job.function === 'joint' && cut.end === 'A' ? -1 : 1

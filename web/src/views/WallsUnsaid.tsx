@@ -1,9 +1,8 @@
 import type { Job } from '../api/types'
-import { isWallUnsaid } from '../drawing/section/walls'
 
 /** Which parts are drawn without their sheet saying how thick they are. */
 export function WallsUnsaid({ section }: { section: NonNullable<Job['section']> }) {
-  const names = [...new Set(section.items.filter(isWallUnsaid).map((one) => one.name.toLowerCase()))]
+  const names = [...new Set(section.items.filter((one) => !one.wallSaid).map((one) => one.name.toLowerCase()))]
   if (names.length === 0) return null
   return (
     <p className="px-4 pb-1 text-label text-mute desk:px-6">

@@ -14,6 +14,7 @@ const WHO: Record<Right, string> = {
   'keep-stores': 'A storekeeper',
   'take-box': 'A jointer, an engineer or a storekeeper',
   'accept-deviation': 'An engineer',
+  'write-note': 'Whoever the job is given to',
   'give-job': 'A jointer, an engineer or an administrator',
   'give-every-job': 'An engineer or an administrator',
   'manage-people': 'An administrator',

@@ -33,6 +33,10 @@ export const isSameMark = (one: PickedMark | null, other: PickedMark): boolean =
 /** As events name a core: nothing where there is but one. */
 export const onCore = (core: number | null): { core?: number } => (core === null ? {} : { core })
 
+/** "end A, core 2", or nothing where there is but one place. */
+export const placeName = ({ end, core }: { end: 'A' | 'B' | null; core: number | null }): string =>
+  [end && `end ${end}`, core !== null && `core ${core}`].filter(Boolean).join(', ')
+
 export const isOfMark = (event: { end: 'A' | 'B'; cut: Cut; core?: number }, mark: PickedMark): boolean =>
   isSameMark({ end: event.end, cut: event.cut, core: event.core ?? null }, mark)
 

@@ -1,11 +1,12 @@
 import { memo, useId, type PointerEvent } from 'react'
 import { sayMark, type Unit } from '../../domain/length'
-import type { AxisMap } from './axisMap'
 import { BodyPatterns, bodyFill } from './BodyPatterns'
+import { Breaks } from './Breaks'
 import { DiameterRule } from './DiameterRule'
 import { FlagTexts } from './FlagTexts'
 import { LayerNames } from './LayerNames'
 import { measure, TEXT } from './measure'
+import { CoreNames, OtherCores } from './OtherCores'
 import type { Drawing, Lane } from './plan'
 import { Ruler } from './Ruler'
 import { useDrawing, type Sized } from './useDrawing'
@@ -25,14 +26,16 @@ type Props = Sized & {
   bracket: Bracket | null
   title: string
   onTouch?: (touched: Touched) => void
+  /** Another core was touched: it is to be opened. */
+  onCore?: (core: number) => void
 }
 
 /** The accessory opened along its axis: bodies on what lies beneath them, names that meet nothing, both scales stated. */
 export const SectionDrawing = memo(function SectionDrawing(props: Props) {
-  const { section, unit, width, lit, bracket, title, onTouch } = props
+  const { section, unit, width, lit, bracket, title, onTouch, onCore } = props
   const id = useId().replaceAll(':', '')
   const { drawing, flags, left, right, isWide, isJoint } = useDrawing(props)
-  const bottom = Math.max(...drawing.lanes.map((lane) => lane.across.axisY))
+  const { bottom } = drawing
   const tall = bottom + (props.isBare ? 4 : 66)
   const touch = (event: PointerEvent<SVGSVGElement>) => {
     const box = event.currentTarget.getBoundingClientRect()
@@ -47,18 +50,20 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
       viewBox={`0 0 ${width} ${tall}`}
       role="img"
       aria-label={title}
-      className="block touch-manipulation font-sans"
+      className="block touch-manipulation font-sans print:h-auto print:w-full"
       onPointerDown={touch}
       data-section
     >
       <BodyPatterns id={id} />
       <rect width={width} height={tall} fill="var(--color-chalk)" />
+      {drawing.outside.length > 0 && <OtherCores id={id} drawing={drawing} onCore={onCore} />}
       {drawing.lanes.map((lane) => (
         <LaneBodies key={lane.is} id={id} lane={lane} lit={lit} left={left} right={right} />
       ))}
       {drawing.lanes.map((lane) => (
-        <Breaks key={lane.is} map={drawing.map} lane={lane} />
+        <Breaks key={lane.is} map={drawing.map} span={spanOf(drawing, lane)} />
       ))}
+      <CoreNames drawing={drawing} />
       {isWide && <LayerNames drawing={drawing} at={isJoint ? left : right} isLeft={isJoint} unit={unit} />}
       {drawing.lanes.map((lane, i) => (
         <FlagTexts key={lane.is} flags={flags[i]} lane={lane} map={drawing.map} lit={lit} />
@@ -72,7 +77,7 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
         <>
           <Ruler section={section} map={drawing.map} y={bottom} left={left} right={right} unit={unit} />
           <text x={left} y={tall - 4} fontSize={TEXT} fill="var(--color-mute)" data-label>
-            {scaleText(drawing, unit, isWide)}
+            {scaleText(drawing, section.core, unit, isWide)}
           </text>
         </>
       )}
@@ -80,13 +85,20 @@ export const SectionDrawing = memo(function SectionDrawing(props: Props) {
   )
 })
 
+/** What a break goes through: a lane, or all cores together. */
+function spanOf({ outside, bottom }: Drawing, lane: Lane): [number, number] {
+  const above = outside[0]?.across.axisY
+  return above === undefined || lane.is === 'cable' ? [lane.top - 6, lane.across.axisY + 2] : [above - 14, bottom - 2]
+}
+
 /** Both scales as they are on this screen, at 96 pixels an inch. */
-function scaleText({ map, lanes }: Drawing, unit: Unit, isWide: boolean): string {
+function scaleText({ map, lanes, outside }: Drawing, core: number, unit: Unit, isWide: boolean): string {
   const across = lanes.map((lane) => tenth(lane.across.pxPerMm / map.pxPerMm)).join(' and ')
   const leftOut = map.breaks.reduce((sum, one) => sum + one.leftOutMm, 0)
   const along = 96 / 25.4 / map.pxPerMm
   const scale = along >= 1 ? `along 1 : ${tenth(along)}` : `along ${tenth(1 / along)} : 1`
   const parts = [
+    outside.length > 0 ? `core ${core} opened` : '',
     scale,
     `across ${across} times that`,
     leftOut > 0 && isWide ? `${sayMark(leftOut, unit)} left out at breaks` : '',
@@ -110,7 +122,7 @@ const LaneBodies = memo(function LaneBodies({
   right: number
 }) {
   return (
-    <g>
+    <g data-bodies>
       {lane.bodies.map((body) => (
         <path
           key={`${body.of} ${body.key}`}
@@ -124,28 +136,6 @@ const LaneBodies = memo(function LaneBodies({
     </g>
   )
 })
-
-/** A plain stretch is left out here: two slanting lines with nothing between. */
-function Breaks({ map, lane }: { map: AxisMap; lane: Lane }) {
-  const [from, to] = [lane.top - 6, lane.across.axisY + 2]
-  return (
-    <g>
-      {map.breaks.map(({ x }) => (
-        <g key={x}>
-          <path
-            d={`M${x - 1} ${from}l4 ${(to - from) / 2}l-6 0l4 ${(to - from) / 2}h3l-4 ${-(to - from) / 2}h6l-4 ${-(to - from) / 2}z`}
-            fill="var(--color-chalk)"
-          />
-          <path
-            d={`M${x - 4} ${from}l5 ${(to - from) / 2}l-5 ${(to - from) / 2}M${x + 2} ${from}l5 ${(to - from) / 2}l-5 ${(to - from) / 2}`}
-            fill="none"
-            stroke="var(--color-mute)"
-          />
-        </g>
-      ))}
-    </g>
-  )
-}
 
 /** The thinnest margin where it is: a frame round it, and how much it is. */
 function BracketMark({ bracket, drawing, edges }: { bracket: Bracket; drawing: Drawing; edges: [number, number] }) {

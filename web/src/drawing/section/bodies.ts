@@ -13,7 +13,8 @@ export type Body = {
   toX: number
 }
 
-export type Across = { axisY: number; pxPerMm: number }
+/** The axis and the scale across; a body is drawn as a half-section, or whole as it is seen from outside. */
+export type Across = { axisY: number; pxPerMm: number; isWhole?: boolean }
 
 /** A slope is at most so steep: what is wound or shrunk steps down over an edge and does not fall off it. */
 const SLOPE = 0.8
@@ -33,7 +34,7 @@ export function itemBody(item: Item, map: AxisMap, across: Across): Body | null 
     name: item.name,
     of: 'item',
     pattern: patternOf(item),
-    d: bodyPath(steps, across.axisY),
+    d: bodyPath(steps, across),
     fromX: steps[0]?.fromX ?? 0,
     toX: steps.at(-1)?.toX ?? 0,
   }
@@ -59,7 +60,7 @@ export function coresBody(items: Item[], map: AxisMap, across: Across): Body | n
         name: 'three cores',
         of: 'cores',
         pattern: 'laid-up-cores',
-        d: bodyPath(steps, across.axisY),
+        d: bodyPath(steps, across),
         fromX: first.fromX,
         toX: last.toX,
       }
@@ -98,14 +99,14 @@ function block(
   across: Across,
 ): Body {
   const y = across.axisY - radiusMm * across.pxPerMm
-  return { key, name, of, pattern, d: bodyPath([{ fromX, toX, y }], across.axisY), fromX, toX }
+  return { key, name, of, pattern, d: bodyPath([{ fromX, toX, y }], across), fromX, toX }
 }
 
 /**
  * Up at one end, along the outside with its slopes, down at the other. A slope lies on the lower side of its step: it clears the edge
  * beneath.
  */
-export function bodyPath(steps: Step[], axisY: number): string {
+export function bodyPath(steps: Step[], { axisY, isWhole = false }: Pick<Across, 'axisY' | 'isWhole'>): string {
   const points: [number, number][] = []
   steps.forEach((step, i) => {
     const [before, after] = [steps[i - 1], steps[i + 1]]
@@ -116,7 +117,8 @@ export function bodyPath(steps: Step[], axisY: number): string {
     if (!after || Math.abs(after.fromX - step.toX) > 0.5) points.push([step.toX, step.y], [step.toX, axisY])
     else points.push([step.toX - Math.min(room, Math.max(0, step.y - after.y) * SLOPE), step.y])
   })
-  return `M${points.map(([x, y]) => `${round(x)} ${round(y)}`).join('L')}Z`
+  const below = isWhole ? points.map(([x, y]): [number, number] => [x, 2 * axisY - y]).reverse() : []
+  return `M${[...points, ...below].map(([x, y]) => `${round(x)} ${round(y)}`).join('L')}Z`
 }
 
 const round = (px: number): number => Math.round(px * 10) / 10

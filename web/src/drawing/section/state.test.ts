@@ -27,6 +27,8 @@ const item = (key: string, fromMm: number, toMm: number, more: Partial<Item> = {
   stage: null,
   offStage: null,
   madeOf: '',
+  wallSaid: true,
+  drawn: null,
   outline: [{ fromMm, toMm, insideMm: 10, outsideMm: 12 }],
   ...more,
 })
@@ -51,6 +53,8 @@ const SECTION: Section = {
     layer('conductor', 'B', 2, 50, 5),
   ],
   connector: { name: 'connector', fromMm: -45, toMm: 45, radiusMm: 8 },
+  core: 1,
+  otherCores: [],
   connectorStage: 2,
   items: [item('marker', -320, -310, { stage: 1, offStage: 3 }), item('tube', -200, 200, { stage: 3 })],
   cuts: [
@@ -84,7 +88,7 @@ describe('bodies', () => {
         { fromX: 0, toX: 100, y: 20 },
         { fromX: 100, toX: 200, y: 40 },
       ],
-      90,
+      { axisY: 90 },
     )
     expect(path).toBe('M0 90L0 20L100 20L116 40L200 40L200 90Z')
   })

@@ -37,7 +37,7 @@ export function useDrawing({ section, stage, unit, width, height, range, isBare 
     const isJoint = section.layers.some((one) => one.end === 'B')
     const beside = isWide ? [names + 44, SCALE_ROOM[unit]] : [12, 12]
     const [left, right] = [(isJoint ? beside[0] : beside[1]) ?? 12, width - ((isJoint ? beside[1] : beside[0]) ?? 12)]
-    const room = { left, right, height, stage, range, only }
+    const room = { left, right, height, stage, range, only, hasOthers: !isBare }
     const bare = drawingOf(section, { ...room, tops: [0, 0] })
     const flags = bare.lanes.map((lane) =>
       placeFlags(

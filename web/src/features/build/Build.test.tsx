@@ -85,8 +85,9 @@ describe('a check of a stage', () => {
     const input = await screen.findByLabelText('Measured, mm')
     fireEvent.change(input, { target: { value: '5' } })
     fireEvent.submit(input)
-    await waitFor(() => expect(server.stored).toHaveLength(1))
+    await waitFor(() => expect(server.stored).toHaveLength(2))
     expect(written(server)).toEqual([
+      { kind: 'applied', stage: 'stress', how: 'set', part: 'stress', end: 'A', core: 2 },
       {
         kind: 'check-made',
         stage: 'stress',
@@ -104,7 +105,7 @@ describe('a check of a stage', () => {
       .getAllByRole('listitem')
       .map((one) => one.textContent)
     expect(stages).toHaveLength(12)
-    expect(stages.filter((one) => one.includes('✓'))).toHaveLength(4)
+    expect(stages.filter((one) => one.includes('(done)'))).toHaveLength(4)
     expect(stages[4]).toContain('one way')
     expect(stages[11]).toContain('hold point')
   })

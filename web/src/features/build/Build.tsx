@@ -1,4 +1,5 @@
-import { useState } from 'react'
+import { useState, type ReactNode } from 'react'
+import { Link } from 'react-router'
 import { useWaiting } from '../../api/outbox'
 import type { Job } from '../../api/types'
 import { say } from '../../domain/sentence'
@@ -6,75 +7,106 @@ import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import type { PickedMark } from '../../views/cuts'
 import { MarkTables } from '../../views/MarkTables'
+import { Notes } from '../../views/Notes'
 import { NotPlanned } from '../../views/NotPlanned'
-import { SectionView } from '../../views/SectionView'
 import { useJob } from '../../views/useJob'
-import { CheckPanel } from './CheckPanel'
+import { BuildDrawing } from './BuildDrawing'
 import { ConnectorPanel } from './ConnectorPanel'
 import { CutChips } from './CutChips'
 import { CutScreen } from './CutScreen'
 import { DoneEarlier } from './DoneEarlier'
 import { InTheWay } from './InTheWay'
-import { LooksPanel } from './LooksPanel'
 import { keyOf, nowIn, type Now } from './now'
 import { ParkPanel } from './ParkPanel'
-import { StageHead, StageList, StageNotes } from './StageHead'
+import { LeaveSafe } from './LeaveSafe'
+import { MyEnd, OtherEnd } from './MyEnd'
+import { StageBar } from './StageBar'
+import { StageGrid } from './StageGrid'
+import { StageHead, stageNow, StageNotes } from './StageHead'
 import { FinishPanel, ReleasePanel } from './StagePanel'
+import { TakeOff } from './TakeOff'
+import { Timers } from './Timers'
+import { TouchPanel } from './TouchPanel'
+import { Undo, UndoChoice } from './Undo'
 import { Unsent } from './Unsent'
-import { useLowWindow } from './useLowWindow'
+import { useMyEnd } from './useMyEnd'
 
 /** One thing now: park, cut, fit the connector, or what the stage asks for; the drawing shows what was really cut. */
 export function Build() {
   const job = useJob()
   const [picked, setPicked] = useState<PickedMark | null>(null)
   const waiting = useWaiting(job.id)
+  const [at, setAt] = useMyEnd(job.id)
   if (!job.markOut) return <NotPlanned job={job} />
-  const now = nowIn(job, picked, waiting)
+  const now = nowIn(job, picked, waiting, at)
+  const myEnd = job.function === 'joint' && job.stages !== null && <MyEnd at={at} onChange={setAt} />
   return (
     <>
       <title>{`Build · ${job.name} · Berm`}</title>
       <h1 className="sr-only">Build</h1>
+      <StageBar job={job} />
       {now.is === 'cut' ? (
         <CutScreen key={keyOf(now)} job={job} mark={now.mark} onPick={setPicked} onDone={() => setPicked(null)}>
+          {myEnd && <div className="px-4 pt-3 desk:px-6">{myEnd}</div>}
+          <div className="px-4 pt-3 desk:px-6">
+            <Timers job={job} />
+          </div>
           <Lists job={job} active={now.mark} onPick={setPicked} />
         </CutScreen>
       ) : (
-        <WorkScreen job={job} now={now} onPick={setPicked} />
+        <WorkScreen job={job} now={now} myEnd={myEnd} onPick={setPicked} />
       )}
     </>
   )
 }
 
 /** What a jointer writes down as done. */
-const WRITTEN_DOWN: Now['is'][] = ['park', 'connector', 'check', 'finish']
+const WRITTEN_DOWN: Now['is'][] = ['park', 'connector', 'touch', 'finish']
+
+type WorkProps = { job: Job; now: Now; myEnd: ReactNode; onPick: (mark: PickedMark) => void }
 
 /** Whatever is not a cut: the drawing, what is asked, and the lists beside it. */
-function WorkScreen({ job, now, onPick }: { job: Job; now: Now; onPick: (mark: PickedMark) => void }) {
-  const low = useLowWindow()
-  // What is asked, with its button, comes before the drawing's height.
-  const room = low === null ? null : Math.min(low, 230)
-  const end = job.next.end ?? 'A'
+function WorkScreen({ job, now, myEnd, onPick }: WorkProps) {
+  const stage = stageNow(job)
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] content-start desk:grid-cols-[25.5rem_minmax(0,1fr)]">
+    <div className="grid grid-cols-[minmax(0,1fr)] content-start desk:grid-cols-[28rem_minmax(0,1fr)]">
       <div className="border-b border-line max-desk:hidden desk:col-span-2">
-        <SectionView job={job} datum="cable-end" active={null} onPick={onPick} room={room} />
+        <BuildDrawing job={job} now={now} />
       </div>
-      <section aria-label="Now" className="grid content-start gap-4 desk:border-r-2 desk:border-ink desk:p-6">
+      <section aria-label="Now" className="grid content-start gap-3 desk:border-r-2 desk:border-ink desk:px-6 desk:py-4">
+        <div className="max-desk:px-4 max-desk:pt-3 empty:hidden">
+          <Undo jobId={job.id} />
+        </div>
         <StageHead job={job} />
         <NowPanel key={keyOf(now)} job={job} now={now} />
         <StageNotes job={job} />
         {WRITTEN_DOWN.includes(now.is) && (
           <div className="max-desk:px-4">
             <DoneEarlier jobId={job.id} />
+            <UndoChoice />
           </div>
         )}
+        <div className="max-desk:px-4">
+          {stage && <TakeOff job={job} stage={stage} />}
+          <LeaveSafe job={job} />
+          <Notes job={job} stage={job.next.stage} />
+        </div>
         <Unsent job={job} />
       </section>
       <div className="desk:hidden">
+        <BuildDrawing job={job} now={now} />
         <CutChips job={job} active={null} onPick={onPick} />
-        <SectionView job={job} datum="cable-end" active={null} only={end} onPick={onPick} />
       </div>
-      <Lists job={job} active={null} onPick={onPick} />
+      <div className="min-w-0">
+        {(myEnd || stage) && (
+          <section aria-label="Steps of the stage" className="grid gap-3 px-4 pt-4 desk:px-6">
+            <Timers job={job} />
+            {myEnd}
+            {stage && <StageGrid stage={stage} />}
+          </section>
+        )}
+        <Lists job={job} active={null} onPick={onPick} />
+      </div>
     </div>
   )
 }
@@ -82,13 +114,9 @@ function WorkScreen({ job, now, onPick }: { job: Job; now: Now; onPick: (mark: P
 function NowPanel({ job, now }: { job: Job; now: Now }) {
   if (now.is === 'park') return <ParkPanel job={job} />
   if (now.is === 'connector') return <ConnectorPanel job={job} />
-  if (now.is === 'check')
-    return now.looks.length > 1 ? (
-      <LooksPanel job={job} stage={now.stage} looks={now.looks} />
-    ) : (
-      <CheckPanel job={job} stage={now.stage} check={now.check} />
-    )
+  if (now.is === 'touch') return <TouchPanel job={job} stage={now.stage} touch={now} />
   if (now.is === 'finish') return <FinishPanel job={job} stage={now.stage} />
+  if (now.is === 'other-end') return <OtherEnd at={now.at} />
   if (now.is === 'release') return <ReleasePanel job={job} stage={now.stage} />
   if (now.is === 'done') return <Done job={job} />
   if (now.is === 'kept')
@@ -106,8 +134,13 @@ function Done({ job }: { job: Job }) {
   const unit = useUnit()
   return (
     <div className="max-desk:p-4">
-      <Note tone={job.completion.complete ? 'inside' : 'unproved'} title={say(job.completion.sentence, unit)}>
-        {job.completion.complete ? 'The record is ready.' : 'The record says what is open.'}
+      <Note tone={job.completion.done ? 'inside' : 'unproved'} title={say(job.completion.sentence, unit)}>
+        {job.completion.done ? 'The record is ready.' : 'The record says what is open.'}
+        {job.completion.done && !job.completion.complete && (
+          <Link to={`/jobs/${job.id}/record`} className="block min-h-11 pt-2 text-plan underline underline-offset-4">
+            Read it and hand it over →
+          </Link>
+        )}
       </Note>
       <InTheWay job={job} />
     </div>
@@ -116,8 +149,7 @@ function Done({ job }: { job: Job }) {
 
 function Lists({ job, active, onPick }: { job: Job; active: PickedMark | null; onPick: (mark: PickedMark) => void }) {
   return (
-    <section aria-label="Stages and cuts" className="grid grid-cols-[minmax(0,1fr)] content-start gap-5 p-4 desk:p-6">
-      <StageList job={job} />
+    <section aria-label="Cuts" className="grid grid-cols-[minmax(0,1fr)] content-start gap-5 p-4 desk:p-6">
       <MarkTables job={job} active={active} onPick={onPick} show="readings" />
     </section>
   )

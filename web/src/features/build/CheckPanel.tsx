@@ -20,10 +20,14 @@ import { useWriteDone } from './useWriteDone'
 import { WaitClock } from './WaitClock'
 
 type Answer = Partial<Extract<LogEvent, { kind: 'check-made' }>>
-type CheckProps = { job: Job; stage: Stage; check: StageCheck }
+type CheckProps = { job: Job; stage: Stage; check: StageCheck; before?: () => void }
 
-/** One check of a stage: what is asked, its limits, an answer, and why it is asked. */
-export function CheckPanel({ job, stage, check }: CheckProps) {
+/**
+ * One check of a stage: what is asked, its limits, an answer, and why it is asked.
+ *
+ * @param before what is written down with the answer: the work that it is made on
+ */
+export function CheckPanel({ job, stage, check, before }: CheckProps) {
   const unit = useUnit()
   const write = useWrite(job.id)
   const writeDone = useWriteDone(job.id)
@@ -34,8 +38,10 @@ export function CheckPanel({ job, stage, check }: CheckProps) {
     ...onCore(check.core),
     ...(check.number ? { number: check.number } : {}),
   }
-  const answer = (given: Answer, said: string) =>
+  const answer = (given: Answer, said: string) => {
+    before?.()
     writeDone({ kind: 'check-made', stage: stage.key, check: check.key, ...place, ...given }, `${say(check.ask, unit)}: ${said}`)
+  }
   return (
     <div className="grid gap-3 max-desk:p-4">
       <h3 className="font-semibold">{say(check.ask, unit)}</h3>

@@ -8,6 +8,7 @@ import { useSize } from '../../drawing/useSize'
 import { Keypad } from '../../ui/Keypad'
 import { useUnits } from '../../ui/UnitContext'
 import { isOfMark, markName, onCore, type PickedMark } from '../../views/cuts'
+import { Notes } from '../../views/Notes'
 import { SavedState } from '../../views/SavedState'
 import { SectionView } from '../../views/SectionView'
 import { Target } from '../../views/Target'
@@ -18,6 +19,8 @@ import { CutChips } from './CutChips'
 import { CutEntry } from './CutEntry'
 import { Before, Reason, Recorded } from './CutNotes'
 import { DoneEarlier } from './DoneEarlier'
+import { LeaveSafe } from './LeaveSafe'
+import { Undo } from './Undo'
 import { Unsent } from './Unsent'
 import { useInstrument } from './useInstrument'
 import { useLowWindow } from './useLowWindow'
@@ -83,10 +86,13 @@ export function CutScreen({ job, mark, onPick, onDone, children }: CutScreenProp
           onAgain={mayBuild && !entry.isEntering ? entry.again : null}
           onNext={onDone}
         />
+        <Undo jobId={job.id} />
         <Before job={job} mark={mark} />
         <Unsent job={job} />
         <Reason mark={mark} />
         <DoneEarlier jobId={job.id} />
+        <LeaveSafe job={job} />
+        <Notes job={job} stage={job.next.stage} />
       </div>
       <div className="min-w-0 desk:col-start-2 desk:row-span-2 desk:row-start-2">{children}</div>
       <CutAgain isOpen={entry.isAsking} onKeep={entry.keep} onRecord={entry.recordAnyway} />

@@ -2,10 +2,11 @@ import { useWaiting } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, ParkingSide } from '../../api/types'
 import { sayMark } from '../../domain/length'
+import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import { WhoMay } from '../../views/WhoMay'
-import { useWriteDone } from './useWriteDone'
+import { useTouch } from './useWriteDone'
 
 /** What is parked in this stage; where the sheet has no stages, everything. */
 function sidesNow(job: Job): ParkingSide[] {
@@ -17,11 +18,19 @@ function sidesNow(job: Job): ParkingSide[] {
 /** Everything that cannot be put on later, in the order of threading: tick each as it goes on. */
 export function ParkPanel({ job }: { job: Job }) {
   const unit = useUnit()
-  const write = useWriteDone(job.id)
+  const touched = useTouch(job.id)
   const mayBuild = useMay('build')
   const waiting = useWaiting(job.id)
   const isSent = (part: string) =>
     waiting.some((one) => one.refused === null && one.event.kind === 'part-parked' && one.event.part === part)
+  const parked = (end: 'A' | 'B', part: ParkingSide['parts'][number]) => ({
+    event: { kind: 'part-parked' as const, end, part: part.key },
+    said: `${part.name} parked on end ${end}`,
+  })
+  const sides = sidesNow(job)
+  const left = sides.flatMap((side) =>
+    side.parts.filter((part) => part.parkedOn === null && !isSent(part.key)).map((part) => ({ end: side.end, part })),
+  )
   return (
     <div className="grid gap-3 max-desk:p-4">
       <h2 className="text-lead font-semibold">Park now</h2>
@@ -30,7 +39,7 @@ export function ParkPanel({ job }: { job: Job }) {
         put on later.
       </p>
       <WhoMay right="build" deed="ticks them off" />
-      {sidesNow(job).map((side) => (
+      {sides.map((side) => (
         <fieldset key={side.end + String(side.onCores)} className={side.parts.length === 0 ? 'hidden' : 'border-t-2 border-ink'}>
           <legend className="pr-3 font-semibold">
             End {side.end}
@@ -43,9 +52,7 @@ export function ParkPanel({ job }: { job: Job }) {
                 className="size-7 shrink-0 accent-ink"
                 checked={part.parkedOn !== null || isSent(part.key)}
                 disabled={!mayBuild || part.parkedOn !== null || isSent(part.key)}
-                onChange={() =>
-                  write({ kind: 'part-parked', end: side.end, part: part.key }, `${part.name} parked on end ${side.end}`)
-                }
+                onChange={() => touched([parked(side.end, part)])}
               />
               <span className="flex flex-1 justify-between gap-3">
                 <span>{part.name}</span>
@@ -55,6 +62,11 @@ export function ParkPanel({ job }: { job: Job }) {
           ))}
         </fieldset>
       ))}
+      {mayBuild && left.length > 1 && (
+        <Button kind="primary" onClick={() => touched(left.map(({ end, part }) => parked(end, part)))}>
+          All {left.length} are on
+        </Button>
+      )}
       <Note>Ticked by mistake? Withdraw the entry in the record: it stays in the log and no longer counts.</Note>
     </div>
   )

@@ -12,7 +12,11 @@ const stage = {
   does: [plain('Three cuts along the [insulation screen], then lift it off.')],
   cautions: [plain('Wires of the [metallic screen] prick.')],
 }
-const job = { stages: [{ key: 'check' }, stage], next: { stage: 'cores' }, completion: { complete: false } } as unknown as Job
+const job = {
+  stages: [{ key: 'check' }, stage],
+  next: { stage: 'cores' },
+  completion: { done: false, complete: false },
+} as unknown as Job
 
 const show = (unit: 'mm' | 'in') =>
   render(

@@ -10,7 +10,8 @@ import { typedIn } from './typedIn'
 
 /** What the server does not have yet, or would not take. Nothing here goes away by itself. */
 export function Unsent({ job }: { job: Job }) {
-  return useWaiting(job.id).map((one) => (
+  const waiting = useWaiting(job.id).filter((one) => one.heldUntil === undefined)
+  return waiting.map((one) => (
     <div key={one.id}>{one.refused ? <Refused entry={one} problem={one.refused} /> : <OnItsWay entry={one} />}</div>
   ))
 }

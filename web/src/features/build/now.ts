@@ -1,29 +1,70 @@
 import type { KeptEntry } from '../../api/outbox'
-import type { Job, Mark, Stage, StageCheck } from '../../api/types'
+import type { Job, Mark, Stage, StageCheck, StageWork } from '../../api/types'
 import { isOfMark, isSameMark, type PickedMark } from '../../views/cuts'
 
 /** What the build asks for now. */
 export type Now =
   | { is: 'cut'; mark: Mark }
-  /** With the looks that one touch may answer with it, itself among them. */
-  | { is: 'check'; stage: Stage; check: StageCheck; looks: StageCheck[] }
+  | ({ is: 'touch'; stage: Stage } & Touch)
   | { is: 'finish' | 'release'; stage: Stage }
+  | { is: 'other-end'; stage: Stage; at: 'A' | 'B' }
   | { is: 'park' | 'connector' | 'done' | 'blocked' | 'kept' }
 
+/** What may be written down together: work, and the looks at it or the one reading on it. */
+export type Touch = {
+  /** Its place in the stage. */
+  at: number
+  work: StageWork[]
+  looks: StageCheck[]
+  /** Answered by itself: a reading, or a look that was found not to be so. */
+  reading: StageCheck | null
+  /** With it all of the stage is done. */
+  finishes: boolean
+}
+
+/** Where somebody works: at one end, or at both. */
+export type At = 'A' | 'B' | 'both'
+
 /**
- * What was picked, else what is next. Where the entry that answers it is on its way, the next of its kind: without signal the work goes on.
+ * What was picked, else what is next at the end where somebody works. Where the entry that answers it is on its way, the next of its kind:
+ * without signal the work goes on.
  */
-export function nowIn(job: Job, picked: PickedMark | null, waiting: KeptEntry[]): Now {
+export function nowIn(job: Job, picked: PickedMark | null, waiting: KeptEntry[], at: At = 'both'): Now {
   const mark = picked && !job.connectorFitted ? job.markOut?.marks.find((one) => isSameMark(picked, one)) : undefined
   if (mark) return { is: 'cut', mark }
-  if (job.completion.complete) return { is: 'done' }
+  if (job.completion.done) return { is: 'done' }
   const { task } = job.next
   if (task === null) return { is: job.next.step === 'record' ? 'done' : 'blocked' }
-  if (task === 'cut') return cutNow(job, waiting)
   if (task === 'park') return { is: 'park' }
   if (task === 'connector') return { is: isWaiting(waiting, 'connector-fitted') ? 'kept' : 'connector' }
-  return stageNow(job, waiting)
+  const stage = job.stages?.find((one) => one.key === job.next.stage)
+  if (!stage) return task === 'cut' ? cutNow(job, waiting) : { is: 'blocked' }
+  if (task === 'release') return isWaiting(waiting, 'hold-released') ? { is: 'kept' } : { is: 'release', stage }
+  return inStage(job, stage, waiting, at)
 }
+
+/** The first thing of the stage that is open where somebody works: what belongs to both ends comes at either, once it is its turn. */
+function inStage(job: Job, stage: Stage, waiting: KeptEntry[], at: At): Now {
+  const before = job.connectorFitted ? null : stage.connectorTouch
+  const isMine = ({ end, touch }: Placed) => (at === 'both' || end === null || end === at) && (before === null || touch < before)
+  const [cut] = stage.cuts
+    .filter((one) => isMine(one) && !one.done && !isCut(one, waiting))
+    .toSorted((one, other) => one.touch - other.touch)
+  const touch = touchNow(stage, waiting, isMine)
+  const mark = cut && job.markOut?.marks.find((one) => isSameMark(cut, one))
+  if (mark && (!touch || cut.touch < touch.at)) return { is: 'cut', mark }
+  if (touch) return { is: 'touch', stage, ...touch }
+  if (job.next.task !== 'finish' && !isAllSent(stage, waiting))
+    return at === 'both' ? { is: 'kept' } : { is: 'other-end', stage, at }
+  return isWaiting(waiting, 'stage-finished') ? { is: 'kept' } : { is: 'finish', stage }
+}
+
+/** Nothing of the stage is open but to finish it, as far as this device knows. */
+const isAllSent = (stage: Stage, waiting: KeptEntry[]): boolean =>
+  touchNow(stage, waiting, () => true) === null && stage.cuts.every((one) => one.done || isCut(one, waiting))
+
+const isCut = (mark: PickedMark, waiting: KeptEntry[]): boolean =>
+  waiting.some(({ event, refused }) => refused === null && event.kind === 'cut-measured' && isOfMark(event, mark))
 
 function cutNow(job: Job, waiting: KeptEntry[]): Now {
   const marks = job.markOut?.marks ?? []
@@ -34,28 +75,43 @@ function cutNow(job: Job, waiting: KeptEntry[]): Now {
   return open ? { is: 'cut', mark: open } : { is: 'kept' }
 }
 
-function stageNow(job: Job, waiting: KeptEntry[]): Now {
-  const stage = job.stages?.find((one) => one.key === job.next.stage)
-  if (!stage) return { is: 'blocked' }
-  const { task, check, end, core, number } = job.next
-  if (task === 'release') return isWaiting(waiting, 'hold-released') ? { is: 'kept' } : { is: 'release', stage }
-  const first = stage.checks.findIndex(
-    (one) => one.key === check && one.end === end && one.core === core && one.number === number,
-  )
-  const isOpen = (one: StageCheck) => !one.done && !isAnswered(one, stage, waiting)
-  const open = stage.checks.slice(Math.max(0, first)).find(isOpen)
-  if (task === 'check' && open) return { is: 'check', stage, check: open, looks: looksWith(open, stage.checks.filter(isOpen)) }
-  return isWaiting(waiting, 'stage-finished') ? { is: 'kept' } : { is: 'finish', stage }
-}
+type Placed = { end: 'A' | 'B' | null; touch: number }
 
-/** What was found not so has to be put right by itself. */
-function looksWith(check: StageCheck, open: StageCheck[]): StageCheck[] {
-  if (check.kind !== 'seen' || check.answer) return [check]
-  return open.filter((one) => one.touch === check.touch && one.kind === 'seen' && one.answer === null)
+/** The first of the stage that has something open. */
+function touchNow(stage: Stage, waiting: KeptEntry[], isMine: (one: Placed) => boolean): Touch | null {
+  const open = {
+    work: stage.work.filter((one) => !one.done && !isApplied(one, stage, waiting)),
+    checks: stage.checks.filter((one) => !one.done && !isAnswered(one, stage, waiting)),
+  }
+  const at = Math.min(...[...open.work, ...open.checks].filter(isMine).map((one) => one.touch))
+  if (!isFinite(at)) return null
+  const isHere = (one: Placed) => isMine(one) && one.touch === at
+  const [work, asked] = [open.work.filter(isHere), open.checks.filter(isHere)]
+  // What was found not so has to be put right by itself.
+  const isLook = (one: StageCheck) => one.kind === 'seen' && one.answer === null
+  const reading = asked[0] && !isLook(asked[0]) ? asked[0] : null
+  const looks = reading ? [] : asked.filter(isLook)
+  // With this touch nothing of the stage is left open, at either end.
+  const isLast = work.length + looks.length === open.work.length + open.checks.length
+  const isCutDone = stage.cuts.every((one) => one.done || isCut(one, waiting))
+  return { at, work, looks, reading, finishes: isLast && isCutDone && stage.finishTouch === at && stage.doubts.length === 0 }
 }
 
 const isWaiting = (waiting: KeptEntry[], kind: KeptEntry['event']['kind']): boolean =>
   waiting.some((one) => one.refused === null && one.event.kind === kind)
+
+function isApplied(work: StageWork, stage: Stage, waiting: KeptEntry[]): boolean {
+  return waiting.some(
+    ({ event, refused }) =>
+      refused === null &&
+      event.kind === 'applied' &&
+      event.stage === stage.key &&
+      event.how === work.how &&
+      event.part === work.part &&
+      (event.end ?? null) === work.end &&
+      (event.core ?? null) === work.core,
+  )
+}
 
 function isAnswered(check: StageCheck, stage: Stage, waiting: KeptEntry[]): boolean {
   return waiting.some(
@@ -75,8 +131,12 @@ export function keyOf(now: Now): string {
   switch (now.is) {
     case 'cut':
       return ['cut', now.mark.end, now.mark.cut, now.mark.core].join()
-    case 'check':
-      return ['check', now.stage.key, now.check.key, now.check.end, now.check.core, now.check.number].join()
+    case 'touch': {
+      const check = now.reading ?? (now.work.length > 0 ? undefined : now.looks[0])
+      if (check) return ['check', now.stage.key, check.key, check.end, check.core, check.number].join()
+      const [work] = now.work
+      return ['work', now.stage.key, work?.how, work?.part, work?.end, work?.core].join()
+    }
     case 'finish':
     case 'release':
       return `${now.is},${now.stage.key}`

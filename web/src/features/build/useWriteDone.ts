@@ -1,4 +1,4 @@
-import { useWrite } from '../../api/outbox'
+import { useWrite, useWriteTouch } from '../../api/outbox'
 import type { LogEvent } from '../../api/types'
 import { useTyped } from '../../engine/typed'
 
@@ -10,4 +10,11 @@ export function useWriteDone(jobId: string): (event: LogEvent, said: string) => 
   const write = useWrite(jobId)
   const [at] = useToldTime(jobId)
   return (event, said) => write(event, said, at === '' ? null : new Date(at).toISOString())
+}
+
+/** The same of what one touch does: it can be undone for a while. */
+export function useTouch(jobId: string): (made: { event: LogEvent; said: string }[]) => void {
+  const write = useWriteTouch(jobId)
+  const [at] = useToldTime(jobId)
+  return (made) => write(made, at === '' ? null : new Date(at).toISOString())
 }

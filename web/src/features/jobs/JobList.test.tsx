@@ -29,7 +29,7 @@ it('says of a build that goes well what is next, at which core', async () => {
 
 it('says of what is complete that it is', async () => {
   openPage('/')
-  expect((await row(/Sallow Fen 3 · joint 1/)).getByText('Built and recorded.')).toBeTruthy()
+  expect((await row(/Sallow Fen 3 · joint 1/)).getByText('Built, recorded and handed over.')).toBeTruthy()
 })
 
 async function newJob(name: string) {

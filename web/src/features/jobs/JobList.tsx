@@ -76,7 +76,7 @@ function JobRow({ job }: { job: JobSummary }) {
             )}
           </Note>
         ) : (
-          <Note tone="inside">{job.completion.complete ? 'Built and recorded.' : 'Nothing stands in the way.'}</Note>
+          <Note tone="inside">{inTheClear(job)}</Note>
         )}
       </div>
       <Link
@@ -116,4 +116,10 @@ function Pages({ page, last, onChange }: { page: number; last: number; onChange:
       </Button>
     </nav>
   )
+}
+
+/** What is said of a job in whose way nothing stands. */
+function inTheClear({ completion }: JobSummary): string {
+  if (completion.complete) return 'Built, recorded and handed over.'
+  return completion.done ? 'Built and recorded; not handed over yet.' : 'Nothing stands in the way.'
 }

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { KitDraft } from '../../api/types'
 import { useMay } from '../../api/session'
+import { classes } from '../../ui/classes'
 import { Toggle } from '../../ui/Toggle'
 import type { OfferedName } from '../../views/form/FormContext'
 import { Changes, Rules } from '../../views/Rules'
@@ -34,7 +35,10 @@ export function Beside({ draft, trial, proof, names, lit }: BesideProps) {
   return (
     <aside
       aria-label="What comes of it"
-      className="grid grid-cols-[minmax(0,1fr)] content-start gap-4 desk:sticky desk:top-4 desk:max-h-[calc(100vh-2rem)] desk:overflow-y-auto"
+      className={classes(
+        'grid grid-cols-[minmax(0,1fr)] content-start gap-4',
+        'desk:sticky desk:top-4 desk:max-h-[calc(100vh-2rem)] desk:overflow-y-auto',
+      )}
     >
       <Toggle label="Show" value={view} options={options} onChange={setView} className="justify-self-start" />
       {view === 'drawing' && <TriedOn trial={trial} lit={lit} />}

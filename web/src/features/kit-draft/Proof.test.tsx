@@ -54,6 +54,19 @@ it('is asked for, and not made by itself: it takes a while', async () => {
   expect(screen.getByText('Not asked of it: always-sealed. By others.')).toBeTruthy()
 })
 
+it('says of a leaflet that contradicts itself where the other number would bite', async () => {
+  const doubt = { size: '1', dimension: 'screen_left', takenMm: 26, otherMm: 70, reason: 'The drawing', shortfalls: [] }
+  const bites = { ...doubt, size: '2', shortfalls: [shortfall('creepage', 'size 2: thin')] }
+  answer = { proved: true, plans: 68, shortfalls: [], doubts: [doubt, bites], excepted: [] }
+  render(shown(draft(4)))
+  fireEvent.click(screen.getByRole('button', { name: 'Prove it' }))
+  expect(
+    await screen.findByText(/Size 1, “screen left”: 26 mm is taken, the leaflet also says 70 mm. Either holds./),
+  ).toBeTruthy()
+  expect(screen.getByText(/Size 2, .* With the other number these do not hold:/)).toBeTruthy()
+  expect(screen.getByText('creepage!')).toBeTruthy()
+})
+
 it('says what does not hold, where first, and gives that corner as a job', async () => {
   answer = {
     proved: false,

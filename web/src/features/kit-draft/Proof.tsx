@@ -31,6 +31,25 @@ export function Proof({ id, proof }: { id: string; proof: ProofAsked }) {
   )
 }
 
+/** What the other number of a leaflet that contradicts itself would come to. */
+function Doubt({ doubt }: { doubt: Report['doubts'][number] }) {
+  const unit = useUnit()
+  const holds = doubt.shortfalls.length === 0
+  const what = `Size ${doubt.size}, “${doubt.dimension.replaceAll('_', ' ')}”`
+  const numbers = `${sayMark(doubt.takenMm, unit)} is taken, the leaflet also says ${sayMark(doubt.otherMm, unit)}`
+  return (
+    <div className="grid gap-2">
+      <Note
+        tone={holds ? 'inside' : 'unproved'}
+        title={`${what}: ${numbers}. ${holds ? 'Either holds.' : 'With the other number these do not hold:'}`}
+      >
+        {doubt.reason}
+      </Note>
+      <Shortfalls shortfalls={doubt.shortfalls} />
+    </div>
+  )
+}
+
 /** What does not hold, the worst first. */
 function Shortfalls({ shortfalls, more }: { shortfalls: Report['shortfalls']; more?: (place: number) => ReactNode }) {
   const unit = useUnit()
@@ -51,7 +70,6 @@ function Shortfalls({ shortfalls, more }: { shortfalls: Report['shortfalls']; mo
 }
 
 function Found({ id, report }: { id: string; report: Report }) {
-  const unit = useUnit()
   return (
     <>
       <Note
@@ -75,17 +93,7 @@ function Found({ id, report }: { id: string; report: Report }) {
         )}
       />
       {report.doubts.map((one) => (
-        <div key={`${one.size} ${one.dimension} ${one.otherMm}`} className="grid gap-2">
-          <Note
-            tone={one.shortfalls.length === 0 ? 'inside' : 'unproved'}
-            title={`Size ${one.size}, “${one.dimension.replaceAll('_', ' ')}”: ${sayMark(one.takenMm, unit)} is taken, the leaflet also says ${sayMark(one.otherMm, unit)}. ${
-              one.shortfalls.length === 0 ? 'Either holds.' : 'With the other number these do not hold:'
-            }`}
-          >
-            {one.reason}
-          </Note>
-          <Shortfalls shortfalls={one.shortfalls} />
-        </div>
+        <Doubt key={`${one.size} ${one.dimension} ${one.otherMm}`} doubt={one} />
       ))}
       {report.excepted.map((one) => (
         <p key={one.key} className="text-label text-mute">

@@ -1,15 +1,12 @@
-import { useMemo } from 'react'
 import { ApiError } from '../../api/client'
 import type { TriedDraft } from '../../api/types'
 import { say } from '../../domain/sentence'
-import { SectionDrawing } from '../../drawing/section/SectionDrawing'
-import { withWalls } from '../../drawing/section/walls'
-import { useWidth } from '../../drawing/useWidth'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import { Materials } from '../../views/Materials'
 import { MarkTables } from '../../views/MarkTables'
+import { SectionFigure } from '../../views/SectionFigure'
 import { OutcomeOfSizes } from './OutcomeOfSizes'
 import type { useTrial } from './useTrial'
 
@@ -73,7 +70,7 @@ function Planned({ tried, lit }: { tried: TriedDraft; lit: string | null }) {
   const obstacles = job.obstacles.filter((one) => OF_SHEET.has(one.code))
   return (
     <div className="grid grid-cols-[minmax(0,1fr)] gap-3">
-      <Drawn tried={tried} lit={lit} />
+      {job.section && <SectionFigure section={job.section} lit={lit} title={`${job.name}: section as the draft has it`} />}
       {obstacles.map(({ reason }) => (
         <Note key={say(reason, unit)} tone="out">
           {say(reason, unit)}
@@ -83,27 +80,6 @@ function Planned({ tried, lit }: { tried: TriedDraft; lit: string | null }) {
       <OutcomeOfSizes sizes={tried.sizes} />
       <Materials job={job} />
       {job.markOut && <MarkTables job={job} show="marks" />}
-    </div>
-  )
-}
-
-function Drawn({ tried: { job }, lit }: { tried: TriedDraft; lit: string | null }) {
-  const unit = useUnit()
-  const [ref, width] = useWidth<HTMLDivElement>(600)
-  const known = job.section
-  const section = useMemo(() => known && withWalls(known), [known])
-  const sized = useMemo(() => ({ stage: null, unit, width, height: 130, range: null }), [unit, width])
-  return (
-    <div ref={ref} className="min-w-0 overflow-hidden">
-      {section && width > 0 && (
-        <SectionDrawing
-          {...sized}
-          section={section}
-          lit={lit}
-          bracket={null}
-          title={`${job.name}: section as the draft has it`}
-        />
-      )}
     </div>
   )
 }

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { kitQueries } from '../../api/kits'
+import { classes } from '../../ui/classes'
 import { Note } from '../../ui/Note'
 import { Toggle } from '../../ui/Toggle'
 
@@ -46,7 +47,12 @@ export function KindChooser({ kind, onKind }: { kind: string; onKind: (kind: str
 
 function Kind({ value, label, kind, onKind }: { value: string; label: string; kind: string; onKind: (kind: string) => void }) {
   return (
-    <label className="flex min-h-11 cursor-pointer items-center gap-3 border-b border-line px-3 last:border-b-0 hover:bg-soft has-checked:bg-ink has-checked:text-chalk">
+    <label
+      className={classes(
+        'flex min-h-11 cursor-pointer items-center gap-3 border-b border-line px-3',
+        'last:border-b-0 hover:bg-soft has-checked:bg-ink has-checked:text-chalk',
+      )}
+    >
       <input type="radio" name="kind" className="size-5 accent-ink" checked={kind === value} onChange={() => onKind(value)} />
       {label}
     </label>

@@ -15,8 +15,11 @@ import { Modal } from '../../ui/Modal'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import { MarkTables } from '../../views/MarkTables'
-import { SectionView } from '../../views/SectionView'
+import { SectionFigure } from '../../views/SectionFigure'
+import { WallsUnsaid } from '../../views/WallsUnsaid'
 import { useJob } from '../../views/useJob'
+import { HandOver } from './HandOver'
+import { Notes } from '../../views/Notes'
 import { LeftOver } from './LeftOver'
 import { PageHeading } from '../../views/PageHeading'
 
@@ -52,14 +55,17 @@ export function Record() {
       </header>
       <Unchecked job={job} />
       <Obstacles job={job} />
+      <HandOver job={job} />
       <Facts job={job} />
-      {job.markOut && (
+      {job.section && (
         <section aria-label="Section as cut" className="break-inside-avoid">
-          <SectionView job={job} datum="cable-end" active={null} />
+          <SectionFigure section={job.section} title={`${job.name}: section as it lies`} height={170} />
+          <WallsUnsaid section={job.section} />
         </section>
       )}
       {job.markOut && <MarkTables job={job} show="readings" />}
       <LeftOver job={job} />
+      <Notes job={job} stage={null} />
       <Log job={job} />
     </article>
   )
@@ -103,7 +109,7 @@ function Facts({ job }: { job: Job }) {
 
 function Log({ job }: { job: Job }) {
   const [withdrawing, setWithdrawing] = useState<LogEntry | null>(null)
-  const may = { jointer: useMay('build'), engineer: useMay('accept-deviation') }
+  const may = { jointer: useMay('build'), engineer: useMay('accept-deviation'), crew: useMay('write-note') }
   const unit = useUnit()
   return (
     <section aria-label="Log">
@@ -126,6 +132,9 @@ function Log({ job }: { job: Job }) {
               {say(entry.said, unit)}
               {entry.clockSetBack && (
                 <span className="text-label text-mute"> · the server’s clock was set back before this line</span>
+              )}
+              {entry.counts && entry.fallen && (
+                <span className="text-label text-mute"> · on a part that was taken off again</span>
               )}
               {entry.counts && entry.lapsed && (
                 <span className="text-label text-mute"> · written for another plan: it no longer holds</span>

@@ -7,12 +7,13 @@ import { Safety } from './Safety'
 const write = vi.fn()
 let may: string[] = ['build']
 let safety: object | null = null
+let left: object | null = null
 vi.mock('../../api/outbox', () => ({ useWrite: () => write, useWaiting: () => [] }))
 vi.mock('../../api/session', () => {
   const has = (right: string) => may.includes(right)
   return { useMay: has, useRole: has }
 })
-vi.mock('../../views/useJob', () => ({ useJob: () => ({ id: 'job-1', name: 'Joint 1', safety }) }))
+vi.mock('../../views/useJob', () => ({ useJob: () => ({ id: 'job-1', name: 'Joint 1', safety, left }) }))
 
 const show = () =>
   render(
@@ -28,6 +29,7 @@ beforeEach(() => {
   write.mockClear()
   may = ['build']
   safety = null
+  left = null
 })
 afterEach(cleanup)
 
@@ -85,4 +87,19 @@ it('tells whoever may not that the jointer does', () => {
   show()
   expect(screen.getByText(/The jointer confirms it here/)).toBeTruthy()
   expect(screen.queryByRole('checkbox')).toBeNull()
+})
+
+it('asks of what was left half done whether it is dry and clean, too', () => {
+  left = { at: '2026-03-14T17:00:00Z', by: 'Wren Addlery', covered: 'a bag, taped', to: 'the night shift' }
+  show()
+  expect(screen.getByText(/Covered with a bag, taped\. the night shift goes on with it\./)).toBeTruthy()
+  fill('Permit number', 'P-2208')
+  fill('Confirmed by', 'E. Marlock')
+  screen.getAllByRole('checkbox').slice(0, 4).forEach((box) => fireEvent.click(box)) // prettier-ignore
+  confirm()
+  expect(write).not.toHaveBeenCalled()
+  expect(screen.getByText(/Not confirmed: dry and clean/)).toBeTruthy()
+  fireEvent.click(screen.getByLabelText(/Dry and clean/))
+  confirm()
+  expect(write.mock.calls[0]?.[0]).toMatchObject({ kind: 'safety-confirmed', permit: 'P-2208', dryAndClean: true })
 })

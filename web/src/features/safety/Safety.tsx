@@ -38,9 +38,10 @@ export function Safety() {
             <Confirmed job={job} />
           </div>
         )}
-        {!job.safety && !mayBuild && (
+        {!job.safety && !job.left && !mayBuild && (
           <p className="mt-4">Nobody has confirmed it yet. The jointer confirms it here, from the local permit.</p>
         )}
+        {job.left && <Left left={job.left} />}
         {!job.safety && mayBuild && <Confirm job={job} />}
       </section>
       <aside className="grid content-start gap-4 text-label">
@@ -69,6 +70,24 @@ function Confirmed({ job }: { job: Job }) {
   )
 }
 
+function Left({ left }: { left: NonNullable<Job['left']> }) {
+  const at = new Date(left.at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+  return (
+    <div className="mt-4">
+      <Note tone="unproved" title={`Left half done by ${left.by}, ${at}`}>
+        Covered with {left.covered}.{left.to !== '' && ` ${left.to} goes on with it.`} It is confirmed anew before anybody works
+        on it.
+      </Note>
+    </div>
+  )
+}
+
+const AS_LEFT = {
+  key: 'dryAndClean',
+  label: 'Dry and clean',
+  how: 'Uncovered and looked at: as it was left, no water, no dirt, nothing moved.',
+} as const
+
 function localNow(): string {
   const now = new Date()
   return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 16)
@@ -83,7 +102,8 @@ function Confirm({ job }: { job: Job }) {
   const [at, setAt] = useState(localNow)
   const [checks, setChecks] = useState<Record<string, boolean>>({})
   const [isTried, setIsTried] = useState(false)
-  const missing = CHECKS.filter((check) => !checks[check.key])
+  const asked = job.left ? [...CHECKS, AS_LEFT] : CHECKS
+  const missing = asked.filter((check) => !checks[check.key])
   const moment = new Date(at)
   const submit = () => {
     setIsTried(true)
@@ -97,11 +117,12 @@ function Confirm({ job }: { job: Job }) {
       isolated: true,
       provedDead: true,
       earthed: true,
+      ...(job.left ? { dryAndClean: true } : {}),
     }
     write(confirmed, `Safe to start, permit ${permit}`)
     setPermit('')
     setWho('')
-    void navigate(`/jobs/${job.id}/cables`)
+    void navigate(`/jobs/${job.id}/${job.left ? 'build' : 'cables'}`)
   }
   return (
     <form
@@ -124,7 +145,7 @@ function Confirm({ job }: { job: Job }) {
       </div>
       <fieldset className="border-t-2 border-ink">
         <legend className="sr-only">What the person confirms</legend>
-        {CHECKS.map((check) => (
+        {asked.map((check) => (
           <label key={check.key} className="flex min-h-14 items-center gap-4 border-b border-line py-2">
             <input
               type="checkbox"

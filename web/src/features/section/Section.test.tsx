@@ -1,4 +1,5 @@
 // @vitest-environment happy-dom
+import { openedOn } from '../../drawing/section/opened'
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
 import { openPage } from '../../testing/page'
@@ -67,8 +68,8 @@ describe('rules', () => {
     expect(new Set(rules.map(keyOfRule)).size).toBe(rules.length)
     const lap = rules.find((rule) => rule.rule === 'laps' && rule.of !== null)
     if (!lap) throw new Error('it has laps')
-    expect(nameOfRule(lap, section, 'mm')).toMatch(/ onto the .*, end [AB]$/)
-    const bracket = bracketOf(section, lap)
+    expect(nameOfRule(lap, section, 'mm')).toMatch(/ onto the .*, end [AB], core 2$/)
+    const bracket = bracketOf(openedOn(section, lap.core ?? 1), lap)
     expect((bracket?.toMm ?? 0) - (bracket?.fromMm ?? 0)).toBeCloseTo(Math.abs(lap.valueMm), 0)
   })
 })

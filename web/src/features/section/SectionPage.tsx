@@ -5,7 +5,6 @@ import { sayMark } from '../../domain/length'
 import { layerName } from '../../domain/words'
 import { rangeOf } from '../../drawing/section/plan'
 import { hasThreeCores } from '../../drawing/section/state'
-import { withWalls } from '../../drawing/section/walls'
 import { WallsUnsaid } from '../../views/WallsUnsaid'
 import { SectionDrawing, type Touched } from '../../drawing/section/SectionDrawing'
 import { useDrawing } from '../../drawing/section/useDrawing'
@@ -18,11 +17,12 @@ import { NotPlanned } from '../../views/NotPlanned'
 import { useJob } from '../../views/useJob'
 import { FactTable } from './FactTable'
 import { RuleList } from './RuleList'
-import { bracketOf, rulesOf, type Rule } from './rules'
 import { download } from './saved'
+import { Least } from './Least'
 import { StageStrip } from './StageStrip'
 import { Thinnest } from './Thinnest'
 import { touchedAt, TouchedFacts } from './TouchedFacts'
+import { useOpened } from './useOpened'
 
 /** The whole accessory as it will lie, or lies: the thinnest margin first, and the state after each stage. */
 export function SectionPage() {
@@ -34,27 +34,19 @@ export function SectionPage() {
 function heightFor(width: number, isThree: boolean): number {
   if (width >= 2000) return 420
   const isLow = window.innerHeight < 900
-  return (isLow ? 165 : 220) + (isThree ? 30 : 0)
+  return (isLow ? 165 : 220) + (isThree ? 70 : 0)
 }
 
 type Part = 'A' | 'centre' | 'B'
 
 function Whole({ job, section: known }: { job: Job; section: Section }) {
-  // What is drawn; the rules are of what is known.
-  const section = useMemo(() => withWalls(known), [known])
   const unit = useUnit()
   const [ref, width] = useWidth<HTMLDivElement>(1200)
   const [stage, setStage] = useState<number | null>(null)
-  const [chosen, setChosen] = useState<Rule | null>(null)
   const [touched, setTouched] = useState<Touched | null>(null)
-  const rules = useMemo(() => rulesOf(section), [section])
   // The picture first; the small ones and the table when it stands.
   const stands = useDeferredValue(true, false)
-  const rule = rules.find((one) => chosen !== null && one.reason === chosen.reason) ?? chosen ?? rules[0] ?? null
-  const bracket = useMemo(() => {
-    const at = rule && bracketOf(section, rule)
-    return at && { ...at, text: sayMark(rule.valueMm, unit) }
-  }, [section, rule, unit])
+  const { rules, rule, section, bracket, choose, setCore } = useOpened(known, unit)
   const isNarrow = width < 700
   const isJoint = section.layers.some((one) => one.end === 'B')
   const [part, setPart] = useState<Part | null>(null)
@@ -90,7 +82,9 @@ function Whole({ job, section: known }: { job: Job; section: Section }) {
             ]}
           />
         )}
+        {section.otherCores.length > 0 && <CoreToggle section={section} onCore={setCore} />}
         <span className="text-label text-mute">{stageText(job, stage)}</span>
+        {rule && <Least rule={rule} section={section} isFirst={rule === rules[0]} />}
         <span className="ml-auto max-desk:hidden">
           <Button onClick={() => download(job, section, unit)}>Save as SVG</Button>
         </span>
@@ -103,6 +97,7 @@ function Whole({ job, section: known }: { job: Job; section: Section }) {
             bracket={bracket}
             title={`${job.name}: section, ${stageText(job, stage)}`}
             onTouch={onTouch}
+            onCore={setCore}
           />
         )}
       </div>
@@ -123,10 +118,23 @@ function Whole({ job, section: known }: { job: Job; section: Section }) {
         ) : (
           <p>No rule is held against this section.</p>
         )}
-        <RuleList section={section} rules={rules} chosen={rule} onChoose={setChosen} />
+        <RuleList section={section} rules={rules} chosen={rule} onChoose={choose} />
       </div>
       {stands && <FactTable section={section} name={(layer) => layerName(layer, unit)} mark={(mm) => sayMark(mm, unit)} />}
     </div>
+  )
+}
+
+/** Which core is opened. */
+function CoreToggle({ section, onCore }: { section: Section; onCore: (core: number) => void }) {
+  const cores = [section.core, ...section.otherCores.map((one) => one.core)].sort((a, b) => a - b)
+  return (
+    <Toggle
+      label="Core that is opened"
+      value={String(section.core)}
+      onChange={(core) => onCore(Number(core))}
+      options={cores.map((one) => ({ value: String(one), label: `Core ${one}` }))}
+    />
   )
 }
 

@@ -2,7 +2,6 @@ import { sayFine, sayMark } from '../../domain/length'
 import { say } from '../../domain/sentence'
 import { layerName } from '../../domain/words'
 import type { Touched } from '../../drawing/section/SectionDrawing'
-import { isWallUnsaid } from '../../drawing/section/walls'
 import { isOfCable, stateAfter } from '../../drawing/section/state'
 import type { Section } from './rules'
 import { useUnit } from '../../ui/UnitContext'
@@ -57,7 +56,7 @@ type TouchedFactsProps = { found: Found; known: Section; onClose: () => void }
 export function TouchedFacts({ found, known, onClose }: TouchedFactsProps) {
   const unit = useUnit()
   // What is drawn of it stands for a wall that nobody knows.
-  const isUnsaid = !found.isLayer && known.items.some((one) => one.key === found.key && isWallUnsaid(one))
+  const isUnsaid = !found.isLayer && known.items.some((one) => one.key === found.key && !one.wallSaid)
   const name = found.isLayer ? layerName(found.name, unit) : found.name
   const facts = [
     ['from', sayMark(Math.abs(found.fromMm), unit)],

@@ -34,12 +34,20 @@ const VERBS: Partial<Record<Rule['rule'], string>> = {
 export function nameOfRule(rule: Rule, section: Section, unit: Unit): string {
   const item = section.items.find((one) => one.key === rule.of)
   const of = rule.of === null ? '' : item ? lower(item.name) : lower(layerName(rule.of, unit))
-  const where = rule.end === null ? '' : `, end ${rule.end}`
+  const core = hasTwin(section, rule) ? `, core ${rule.core}` : ''
+  const where = `${rule.end === null ? '' : `, end ${rule.end}`}${core}`
   const name = rule.name.replace(/\[([^\]]+)\]/g, (_, term: string) => layerName(term, unit))
   return [capital(name), VERBS[rule.rule] ?? '', of].filter((one) => one !== '').join(' ') + where
 }
 
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1)
+
+/** Whether it comes to something else on another core: where not, it is said once for all. */
+const hasTwin = (section: Section, rule: Rule): boolean =>
+  section.rules.some((one) => one.core !== rule.core && keyOfRule({ ...one, core: null }) === keyOfRule({ ...rule, core: null }))
+
+/** Whether a rule speaks of what is opened: of that core, of every core alike, or of the cable. */
+export const isOnOpened = (section: Section, rule: Rule): boolean => rule.core === section.core || !hasTwin(section, rule)
 
 export const keyOfRule = (rule: Rule): string => [rule.item, rule.rule, rule.of, rule.end, rule.core].join()
 

@@ -1,0 +1,26 @@
+import type { LogEvent, Stage, StageCheck, StageWork } from '../../api/types'
+import type { Unit } from '../../domain/length'
+import { say } from '../../domain/sentence'
+import { onCore, placeName } from '../../views/cuts'
+
+type Made = { event: LogEvent; said: string }
+
+/** One piece of work, done. */
+export const workEntry = (stage: Stage, { how, part, end, core, title }: StageWork, unit: Unit): Made => ({
+  event: { kind: 'applied', stage: stage.key, how, part, ...(end ? { end } : {}), ...onCore(core) },
+  said: [`Done: ${say(title, unit)}`, placeName({ end, core })].filter(Boolean).join(', '),
+})
+
+/** One look, answered. */
+export const lookEntry = (stage: Stage, look: StageCheck, given: { seen: boolean; together?: number }, unit: Unit): Made => ({
+  event: {
+    kind: 'check-made',
+    stage: stage.key,
+    check: look.key,
+    ...(look.end ? { end: look.end } : {}),
+    ...onCore(look.core),
+    ...(look.number ? { number: look.number } : {}),
+    ...given,
+  },
+  said: `${say(look.ask, unit)}: ${given.seen ? 'yes' : 'no'}`,
+})
