@@ -86,6 +86,12 @@ final readonly class BuildState
         return self::fold([]);
     }
 
+    /** @return Done<SafetyConfirmed>|null the last time that it was confirmed safe to start */
+    public function begun(): ?Done
+    {
+        return $this->last(SafetyConfirmed::class, []);
+    }
+
     /** @return Done<CutMeasured>|null */
     public function cut(MarkPlace $place): ?Done
     {

@@ -6,6 +6,7 @@ namespace Berm\Core\Build;
 
 use Berm\Core\Check\Look;
 use Berm\Core\Kit\Stage;
+use Berm\Core\MarkOut\MarkPlace;
 
 /** A stage with what is to be done in it. */
 final readonly class StageProgress
@@ -50,6 +51,21 @@ final readonly class StageProgress
         return null;
     }
 
+    /** What Berm asks before something that can hurt people, and that is not answered yet. */
+    public function safeguardBefore(MarkPlace $cut): ?Task
+    {
+        foreach ($this->tasks as $task) {
+            if (true === $task->mark?->place->equals($cut)) {
+                return null;
+            }
+            if (!$task->isDone && null !== $task->safeguard()) {
+                return $task;
+            }
+        }
+
+        return null;
+    }
+
     /** The work that a check is made on, and that is not done yet. */
     public function workBefore(Task $check): ?Task
     {
@@ -78,7 +94,7 @@ final readonly class StageProgress
     /**
      * What one touch does: work that follows work, and looks that follow it, are written down together where all is so; with a reading only
      * the work that it is made on, never another reading. What is done after a look begins anew: it may hide it. With the last of them a
-     * stage is finished, unless there is no way back from it.
+     * stage is finished, unless that itself is what there is no way back from.
      *
      * @return list<non-empty-list<Task>>
      */
@@ -134,9 +150,18 @@ final readonly class StageProgress
             TaskKind::Work => $wasWork,
             TaskKind::Park => TaskKind::Park === $before->kind,
             TaskKind::Check => $isLook && ($wasWork || $wasLook),
-            TaskKind::Finish => !$this->stage->isOneWay && ($wasWork || $wasLook),
+            TaskKind::Finish => ($wasWork || $wasLook) && $this->isCommitted(),
             TaskKind::Cut, TaskKind::Connector, TaskKind::Release => false,
         };
+    }
+
+    /** To call it finished commits nobody to more than the work that was written down in it. */
+    private function isCommitted(): bool
+    {
+        $oneWay = array_filter($this->tasks, static fn (Task $task): bool => TaskKind::Connector === $task->kind
+            || WorkKind::Set === $task->work?->how);
+
+        return !$this->stage->isOneWay || [] !== $oneWay;
     }
 
     /** What must be done before it can be called finished. */

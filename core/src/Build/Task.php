@@ -10,6 +10,7 @@ use Berm\Core\Check\Check;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\CheckVerdict;
 use Berm\Core\Check\Possible;
+use Berm\Core\Check\Safeguard;
 use Berm\Core\Kit\Item;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\Stage;
@@ -118,6 +119,12 @@ final readonly class Task
     public function part(): string
     {
         return lcfirst($this->item->name ?? '');
+    }
+
+    /** Null where it is none. */
+    public function safeguard(): ?Safeguard
+    {
+        return null === $this->check ? null : Safeguard::tryFrom($this->check->key);
     }
 
     /** At one place, or where one of the two means all of them. */

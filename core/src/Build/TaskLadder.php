@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Build;
 
 use Berm\Core\Assembly\Assembly;
+use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Cable\Where;
 use Berm\Core\Check\Check;
 use Berm\Core\Check\CheckPlace;
@@ -12,6 +13,7 @@ use Berm\Core\Check\Circumstances;
 use Berm\Core\Check\Each;
 use Berm\Core\Check\LengthWithin;
 use Berm\Core\Check\Possible;
+use Berm\Core\Check\Safeguard;
 use Berm\Core\Check\WaitSince;
 use Berm\Core\CoreError;
 use Berm\Core\Formula\Values;
@@ -180,7 +182,7 @@ final readonly class TaskLadder
     private function checks(Stage $stage, Check $check): array
     {
         $tasks = [];
-        foreach ($this->checkPlaces->of($stage, $check) as $place) {
+        foreach ($this->isOfOldLog($stage, $check) ? [] : $this->checkPlaces->of($stage, $check) as $place) {
             $values = $this->measuring->values($place->where);
             if ($check->isIn($values) || Each::Once === $check->each && $this->isInSomewhere($check)) {
                 $tasks[] = $this->check($stage, $check, $place, $values);
@@ -188,6 +190,29 @@ final readonly class TaskLadder
         }
 
         return $tasks;
+    }
+
+    /** Of a log from before Berm asked it: the stage could be finished without. */
+    private function isOfOldLog(Stage $stage, Check $check): bool
+    {
+        $place = CheckPlace::of($stage->key, $check->key, Where::of(null, null), null);
+
+        return null !== Safeguard::tryFrom($check->key) && null !== $this->build->finished($stage->key) && null === $this->build->check($place);
+    }
+
+    /**
+     * What was safe before the work was left is asked anew where it goes on.
+     *
+     * @return Done<CheckMade>|null
+     */
+    private function made(Stage $stage, Check $check, CheckPlace $place): ?Done
+    {
+        $made = $this->build->check($place);
+        $begun = $this->build->begun()?->entry->doneAt();
+        $isOfBefore = null !== Safeguard::tryFrom($check->key) && null === $this->build->finished($stage->key)
+            && null !== $begun && $made?->entry->doneAt() < $begun;
+
+        return $isOfBefore ? null : $made;
     }
 
     /** What is asked once for the whole joint is asked where its condition holds at either end. */
@@ -206,7 +231,7 @@ final readonly class TaskLadder
     private function check(Stage $stage, Check $check, CheckPlace $place, Values $values): Task
     {
         $question = $check->question;
-        $made = $this->build->check($place);
+        $made = $this->made($stage, $check, $place);
         $since = $question instanceof WaitSince ? $this->since($question, $place->where) : null;
         $possible = $question instanceof LengthWithin ? $this->possible($stage, $check, $question, $place) : null;
         $circumstances = new Circumstances($values, null === $made ? null : $made->entry->doneAt(), $since, $possible);

@@ -41,7 +41,7 @@ final class WorkInWords
     public static function cost(Item $item, KitSheet $sheet): Sentence
     {
         return Sentence::plain(match (true) {
-            self::isShrunk($item, $sheet) => 'What is shrunk does not come off whole: it is cut along and lost, and another one is needed.',
+            $item->isShrunkIn($sheet->application->technology) => 'What is shrunk does not come off whole: it is cut along and lost, and another one is needed.',
             self::isLost($item, $sheet) => 'Its support is out: it is lost, and another one is needed.',
             Nature::Wrap === $item->nature => 'What was wound is lost: wind anew from what is left in the box.',
             Nature::Layer === $item->nature => 'It can be laid again as long as no wire or tape of it broke.',
@@ -53,7 +53,7 @@ final class WorkInWords
     /** One piece of the box less. */
     public static function isLost(Item $item, KitSheet $sheet): bool
     {
-        return self::isShrunk($item, $sheet) || Nature::Body === $item->nature
+        return $item->isShrunkIn($sheet->application->technology) || Nature::Body === $item->nature
             || Nature::Moulded === $item->nature && Technology::ColdShrink === $sheet->application->technology;
     }
 
@@ -65,19 +65,13 @@ final class WorkInWords
             Nature::Tube => 'Shrink the {part}',
             Nature::Body => 'Let the {part} shrink on',
             Nature::Pushed => 'Push the {part} home',
-            Nature::Moulded => self::isShrunk($item, $sheet) ? 'Shrink the {part}'
+            Nature::Moulded => $item->isShrunkIn($sheet->application->technology) ? 'Shrink the {part}'
                 : (Technology::ColdShrink === $sheet->application->technology ? 'Let the {part} shrink on' : 'Fit the {part}'),
             Nature::Wrap => StockKind::WraparoundSleeve === $stock?->kind ? 'Close the {part} round' : 'Wind the {part}',
             Nature::Laid => StockKind::Braid === $stock?->kind ? 'Lay the {part}' : 'Fit the {part}',
             Nature::Zone => self::isSpread($stock) ? 'Spread the {part}' : 'Make it so: {part}',
             Nature::Layer => 'Make it so: {part}',
         };
-    }
-
-    private static function isShrunk(Item $item, KitSheet $sheet): bool
-    {
-        return Nature::Tube === $item->nature
-            || Nature::Moulded === $item->nature && Technology::HeatShrink === $sheet->application->technology;
     }
 
     private static function isSpread(?Stock $stock): bool

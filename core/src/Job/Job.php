@@ -8,11 +8,13 @@ use Berm\Core\Assembly\RuleValues;
 use Berm\Core\Build\Pins;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\End;
+use Berm\Core\Cable\LayerKind;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Formula\Values;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
+use Berm\Core\Kit\Safeguards;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Site\Site;
@@ -76,7 +78,16 @@ final readonly class Job
             $cable, $this->size->dimensions, $this->turnedConnector(), $this->site, $other,
         )->withAll($this->sheet?->said($this->said) ?? []);
 
-        return $this->sheet?->applyingTo($values($first, $other), null === $other ? null : $values($other, $first));
+        $sheet = $this->sheet?->applyingTo($values($first, $other), null === $other ? null : $values($other, $first));
+
+        return null === $sheet ? null : Safeguards::into($sheet, $this->site->place, $this->hasLead());
+    }
+
+    private function hasLead(): bool
+    {
+        $leads = array_filter($this->cables, static fn (CableEnd $cable): bool => $cable->construction->design->has(LayerKind::LeadSheath));
+
+        return [] !== $leads;
     }
 
     public function withConnector(?Connector $connector): self

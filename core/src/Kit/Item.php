@@ -59,6 +59,12 @@ final readonly class Item
         );
     }
 
+    /** It is set by a flame or hot air. */
+    public function isShrunkIn(Technology $technology): bool
+    {
+        return Nature::Tube === $this->nature || Nature::Moulded === $this->nature && Technology::HeatShrink === $technology;
+    }
+
     public function isParked(): bool
     {
         return [] !== $this->parkOn;

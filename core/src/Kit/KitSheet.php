@@ -124,10 +124,20 @@ final readonly class KitSheet
     /** With one of its sizes otherwise. */
     public function withSize(KitSize $size): self
     {
+        return $this->with([...$this->sizes, $size->label => $size], $this->items, $this->stages);
+    }
+
+    /**
+     * @param non-empty-array<string, KitSize> $sizes
+     * @param array<string, Item>              $items
+     * @param list<Stage>                      $stages
+     */
+    private function with(array $sizes, array $items, array $stages): self
+    {
         return new self(
-            $this->revision, $this->name, $this->maker, $this->application, $this->takes, $this->shelf,
-            [...$this->sizes, $size->label => $size], $this->hasOverlappingSizes, $this->rules, $this->items, $this->stock,
-            $this->placeRules, $this->asked, $this->excepted, $this->stages, $this->edition, $this->leaning,
+            $this->revision, $this->name, $this->maker, $this->application, $this->takes, $this->shelf, $sizes,
+            $this->hasOverlappingSizes, $this->rules, $items, $this->stock, $this->placeRules, $this->asked, $this->excepted, $stages,
+            $this->edition, $this->leaning,
         );
     }
 
@@ -375,25 +385,13 @@ final readonly class KitSheet
             $this->stages, static fn (Stage $stage): bool => $stage->isIn($endA) || null !== $endB && $stage->isIn($endB),
         ));
 
-        return new self(
-            $this->revision,
-            $this->name,
-            $this->maker,
-            $this->application,
-            $this->takes,
-            $this->shelf,
-            $this->sizes,
-            $this->hasOverlappingSizes,
-            $this->rules,
-            $items,
-            $this->stock,
-            $this->placeRules,
-            $this->asked,
-            $this->excepted,
-            $stages,
-            $this->edition,
-            $this->leaning,
-        );
+        return $this->with($this->sizes, $items, $stages);
+    }
+
+    /** @param list<Stage> $stages */
+    public function withStages(array $stages): self
+    {
+        return $this->with($this->sizes, $this->items, $stages);
     }
 
     /**

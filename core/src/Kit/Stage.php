@@ -90,6 +90,14 @@ final readonly class Stage
         return new self($key, $title, null, Scope::Whole, [], $steps, $isOneWay, false, '');
     }
 
+    /** @param list<Step> $steps */
+    public function withSteps(array $steps): self
+    {
+        return new self(
+            $this->key, $this->title, $this->when, $this->scope, $this->cautions, $steps, $this->isOneWay, $this->isHoldPoint, $this->reason,
+        );
+    }
+
     /** False only when its condition is known not to hold. */
     public function isIn(Values $values): bool
     {

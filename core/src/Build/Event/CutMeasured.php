@@ -57,6 +57,8 @@ final readonly class CutMeasured implements Event
         $mark = $plan->markOut?->mark($this->place->end, $this->place->cut, $this->place->core);
         $isPlausible = Range::between(Length::ofMillimetres(1), Length::ofMillimetres(5000))->contains($this->reading->value);
         $before = null === $mark ? null : $this->missingBefore($plan);
+        $stage = null === $plan->progress ? null : $this->stage($plan->progress);
+        $safeguard = null === $stage ? null : $plan->progress->stage($stage->key)?->safeguardBefore($this->place);
 
         return match (true) {
             null === $mark => $plan->firstObstacle() ?? Sentence::plain('There is no such cut on this job.'),
@@ -69,7 +71,7 @@ final readonly class CutMeasured implements Event
                 'A cut {typed} from the cable end is not one of this trade: check the unit.', ['typed' => $this->reading->asTyped()],
             ),
             null !== $before => Sentence::plain("Record {$before->inWords()} first: it lies outside this one."),
-            default => null,
+            default => $safeguard?->first(),
         };
     }
 
