@@ -11,6 +11,7 @@ use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\HoldReleased;
+use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\StageFinished;
 use Berm\Core\Build\Gate;
@@ -59,6 +60,10 @@ final class Built
         $this->now = $from;
         $this->log = [];
         $this->write(Written::safe());
+        $leaflet = $job->sheet->leaflet ?? '';
+        if ('' !== $leaflet) {
+            $this->write(new LeafletRead($leaflet));
+        }
     }
 
     /**

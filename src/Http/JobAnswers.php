@@ -9,8 +9,11 @@ use App\Http\Wire\WrittenJson;
 use App\UseCase\JobStamp;
 use App\UseCase\JobStamps;
 use App\UseCase\PlannedJob;
+use App\UseCase\SheetNotFound;
 use App\UseCase\ShowJob;
 use App\UseCase\WrittenEntry;
+use Berm\Core\CoreError;
+use Berm\Core\Wire\WaitJson;
 use Symfony\Component\DependencyInjection\Attribute\AutowireServiceClosure;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Contracts\Cache\CacheInterface;
@@ -20,6 +23,7 @@ use Symfony\Contracts\Cache\ItemInterface;
 final readonly class JobAnswers
 {
     private const KEPT_SECONDS = 900;
+    private const WAITS_KEPT_SECONDS = 604_800;
 
     /**
      * @param \Closure(): ShowJob $showJob made only when an answer has to be worked out
@@ -61,6 +65,32 @@ final readonly class JobAnswers
             $item->expiresAfter(self::KEPT_SECONDS);
 
             return JobJson::summary($planned());
+        });
+    }
+
+    /**
+     * What waits for whom on a job.
+     *
+     * @param (\Closure(): PlannedJob)|null $planned null: it may not be worked out now
+     *
+     * @return list<array<string, mixed>>|null null where it is not known
+     */
+    public function waits(JobStamp $job, ?\Closure $planned): ?array
+    {
+        $key = hash('xxh128', "$this->era/waits/$job->id/$job->stamp");
+        $id = ['id' => $job->id, 'name' => $job->name];
+
+        return $this->answers->get($key, static function (ItemInterface $item, bool &$save) use ($planned, $id): ?array {
+            $item->expiresAfter(self::WAITS_KEPT_SECONDS);
+            $save = null !== $planned;
+            try {
+                return null === $planned ? null : array_map(
+                    static fn (array $wait): array => ['job' => $id, ...$wait], WaitJson::of($planned()->plan),
+                );
+            } catch (CoreError|\ValueError|\JsonException|SheetNotFound) {
+                // What cannot be read is told by the list of jobs.
+                return [];
+            }
         });
     }
 

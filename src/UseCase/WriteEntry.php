@@ -43,13 +43,14 @@ final readonly class WriteEntry
             if (!$by->mayWriteAs($gate->writer($event))) {
                 throw NotTheirs::entry();
             }
-            $refusal = $gate->refusal($event);
+            $now = $this->clock->now();
+            $timing = $this->timing($now, $times);
+            $refusal = $gate->refusal($event, $timing->doneAt ?? $now);
             if (null !== $refusal) {
                 throw new EntryRefused($refusal);
             }
-            $now = $this->clock->now();
             self::ensureNotAhead($event, $now);
-            $longer = $this->jobs->append($stored, $before->entry($entryId, $by->name, $now, $event, $this->timing($now, $times)));
+            $longer = $this->jobs->append($stored, $before->entry($entryId, $by->name, $now, $event, $timing));
             $this->putBack($stored->id, BoxReturn::after($event, $before->build));
 
             return new WrittenEntry($entryId, new PlannedJob($stored, $before), new PlannedJob($longer, ($this->plan)($longer)));

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Berm\Core\Build;
 
+use Berm\Core\Build\Event\Answered;
 use Berm\Core\Build\Event\Applied;
 use Berm\Core\Build\Event\BoxOpened;
+use Berm\Core\Build\Event\Called;
 use Berm\Core\Build\Event\CheckAccepted;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
@@ -15,6 +17,8 @@ use Berm\Core\Build\Event\HandedOver;
 use Berm\Core\Build\Event\HoldReleased;
 use Berm\Core\Build\Event\KitDated;
 use Berm\Core\Build\Event\LapAccepted;
+use Berm\Core\Build\Event\LeafletCompared;
+use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\LeftSafe;
 use Berm\Core\Build\Event\Noted;
 use Berm\Core\Build\Event\PartParked;
@@ -24,6 +28,7 @@ use Berm\Core\Build\Event\TakenOff;
 use Berm\Core\Build\Event\ToolTaken;
 use Berm\Core\Build\Event\Withdrawn;
 use Berm\Core\Check\CheckPlace;
+use Berm\Core\Kit\KitSheet;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Place\Register;
@@ -229,6 +234,54 @@ final readonly class BuildState
         return null !== $handed && $handed->entry->basis?->entry === $this->lastWork ? $handed : null;
     }
 
+    /** Something was done at the cable. */
+    public function isBegun(): bool
+    {
+        return [] !== array_filter($this->counting, static fn (Entry $one): bool => $one->event::kind()->isAtTheCable());
+    }
+
+    /** When something was done at the cable last; null: nothing was. */
+    public function lastDone(): ?\DateTimeImmutable
+    {
+        $times = [];
+        foreach ($this->counting as $entry) {
+            $times = $entry->event::kind()->isAtTheCable() ? [...$times, $entry->doneAt()] : $times;
+        }
+
+        return [] === $times ? null : max($times);
+    }
+
+    /** @return list<Call> in the order in which they were made */
+    public function calls(): array
+    {
+        return array_map(
+            fn (Done $made): Call => new Call($made, $this->last(Answered::class, [$made->entry->id])), $this->allOf(Called::class),
+        );
+    }
+
+    /** @return Done<LeafletRead>|null */
+    public function leaflet(): ?Done
+    {
+        return $this->last(LeafletRead::class, []);
+    }
+
+    /** Another edition of the leaflet lies in the box than the sheet was written from. */
+    public function isOtherLeaflet(?KitSheet $sheet): bool
+    {
+        $read = $this->leaflet()?->event->edition;
+        $plain = static fn (string $edition): string => mb_strtolower((string) preg_replace('/[\s.,;:-]+/u', '', $edition));
+
+        return null !== $read && null !== $sheet && '' !== $sheet->leaflet && $plain($read) !== $plain($sheet->leaflet);
+    }
+
+    /** @return Done<LeafletCompared>|null of the edition that was read last */
+    public function compared(): ?Done
+    {
+        $compared = $this->last(LeafletCompared::class, []);
+
+        return null !== $compared && $compared->entry->basis?->entry === $this->leaflet()?->entry->id ? $compared : null;
+    }
+
     /** @return Done<BoxOpened>|null the one that was opened last */
     public function box(): ?Done
     {
@@ -264,7 +317,7 @@ final readonly class BuildState
     }
 
     /**
-     * Notes, whether written or taken back, and the handing over itself are not what is signed for.
+     * Notes, calls and their answers, whether written or taken back, and the handing over itself are not what is signed for.
      *
      * @param list<Entry>         $log
      * @param array<string, true> $withdrawn by id
@@ -275,10 +328,11 @@ final readonly class BuildState
         $last = null;
         foreach ($log as $entry) {
             $event = $entry->event;
-            if ($event instanceof Noted) {
+            $isSaid = $event instanceof Noted || $event instanceof Called || $event instanceof Answered;
+            if ($isSaid) {
                 $notes[$entry->id] = true;
             }
-            $isNote = $event instanceof Noted || $event instanceof Withdrawn && isset($notes[$event->entryId]);
+            $isNote = $isSaid || $event instanceof Withdrawn && isset($notes[$event->entryId]);
             if (!$isNote && !$event instanceof HandedOver && !isset($withdrawn[$entry->id])) {
                 $last = $entry->id;
             }

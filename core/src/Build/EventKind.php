@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Berm\Core\Build;
 
+use Berm\Core\Build\Event\Answered;
 use Berm\Core\Build\Event\Applied;
 use Berm\Core\Build\Event\BoxOpened;
+use Berm\Core\Build\Event\Called;
 use Berm\Core\Build\Event\CheckAccepted;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
@@ -15,6 +17,8 @@ use Berm\Core\Build\Event\HandedOver;
 use Berm\Core\Build\Event\HoldReleased;
 use Berm\Core\Build\Event\KitDated;
 use Berm\Core\Build\Event\LapAccepted;
+use Berm\Core\Build\Event\LeafletCompared;
+use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\LeftSafe;
 use Berm\Core\Build\Event\Noted;
 use Berm\Core\Build\Event\PartParked;
@@ -43,6 +47,10 @@ enum EventKind: string
     case HandedOver = 'handed-over';
     case LeftSafe = 'left-safe';
     case Noted = 'noted';
+    case LeafletRead = 'leaflet-read';
+    case LeafletCompared = 'leaflet-compared';
+    case Called = 'called';
+    case Answered = 'answered';
     case KitDated = 'kit-dated';
     case Withdrawn = 'withdrawn';
     case BoxOpened = 'box-opened';
@@ -68,6 +76,10 @@ enum EventKind: string
             self::HandedOver => HandedOver::class,
             self::LeftSafe => LeftSafe::class,
             self::Noted => Noted::class,
+            self::LeafletRead => LeafletRead::class,
+            self::LeafletCompared => LeafletCompared::class,
+            self::Called => Called::class,
+            self::Answered => Answered::class,
             self::KitDated => KitDated::class,
             self::Withdrawn => Withdrawn::class,
             self::BoxOpened => BoxOpened::class,
@@ -80,10 +92,24 @@ enum EventKind: string
     {
         return match ($this) {
             self::SafetyConfirmed, self::CutMeasured, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff,
-            self::CheckMade, self::StageFinished, self::LeftSafe, self::HandedOver, self::KitDated, self::Withdrawn => Writer::Jointer,
-            self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased => Writer::Engineer,
-            self::Noted => Writer::Crew,
+            self::CheckMade, self::StageFinished, self::LeftSafe, self::HandedOver, self::LeafletRead,
+            self::KitDated, self::Withdrawn => Writer::Jointer,
+            self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::LeafletCompared,
+            self::Answered => Writer::Engineer,
+            self::Noted, self::Called => Writer::Crew,
             self::BoxOpened, self::ToolTaken, self::PlanChanged => Writer::Server,
+        };
+    }
+
+    /** Somebody's hands are at the cable for it. */
+    public function isAtTheCable(): bool
+    {
+        return match ($this) {
+            self::CutMeasured, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff, self::CheckMade,
+            self::StageFinished => true,
+            self::SafetyConfirmed, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::HandedOver,
+            self::LeftSafe, self::Noted, self::LeafletRead, self::LeafletCompared, self::Called, self::Answered, self::KitDated,
+            self::Withdrawn, self::BoxOpened, self::ToolTaken, self::PlanChanged => false,
         };
     }
 
@@ -104,8 +130,9 @@ enum EventKind: string
     {
         return match ($this) {
             self::SafetyConfirmed, self::CutMeasured, self::ConnectorFitted, self::Withdrawn, self::BoxOpened, self::ToolTaken,
-            self::PlanChanged, self::Noted, self::LeftSafe => StandsOn::Nothing,
-            self::PartParked, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::KitDated => StandsOn::Kit,
+            self::PlanChanged, self::Noted, self::LeftSafe, self::Called, self::Answered => StandsOn::Nothing,
+            self::PartParked, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::KitDated, self::LeafletRead,
+            self::LeafletCompared => StandsOn::Kit,
             self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::HandedOver => StandsOn::Assembly,
         };
     }

@@ -21,10 +21,15 @@ final readonly class Gate
     {
     }
 
-    /** Null: it may. Else the reason why not, and what to do first: that of the obstacle, where one stands in its way. */
-    public function refusal(Event $event): ?Sentence
+    /**
+     * Null: it may. Else the reason why not, and what to do first: that of the obstacle, where one stands in its way.
+     *
+     * @param \DateTimeImmutable|null $doneAt null: no permit's end is asked after
+     */
+    public function refusal(Event $event, ?\DateTimeImmutable $doneAt = null): ?Sentence
     {
-        return $this->hiddenByConnector($event)
+        return $this->afterPermit($event, $doneAt)
+            ?? $this->hiddenByConnector($event)
             ?? $this->barring($event)->reason
             ?? $this->tooEarly($event)
             ?? $event->refusal($this->plan);
@@ -45,6 +50,17 @@ final readonly class Gate
             || $event instanceof DeviationAccepted
             || $event instanceof PartParked
             || $event instanceof SafetyConfirmed;
+    }
+
+    private function afterPermit(Event $event, ?\DateTimeImmutable $doneAt): ?Sentence
+    {
+        $safety = $this->plan->build->safety;
+        $isOver = null !== $doneAt && null !== $safety?->endsAt && $safety->endsAt < $doneAt && $event::kind()->isAtTheCable();
+
+        return $isOver ? Sentence::of(
+            'Permit {permit} had ended when this was done: stop. Leave it safe, and have it confirmed anew from a permit that holds.',
+            ['permit' => $safety->permit],
+        ) : null;
     }
 
     private function barring(Event $event): ?Obstacle

@@ -27,6 +27,7 @@ final class KitSheetFile
         $file->optionalObject('begun', BegunFile::check(...));
         $name = $file->text('name', 120);
         $maker = $file->text('maker', 120);
+        $leaflet = $file->optionalText('leaflet', 60);
         $application = KitApplicationFile::read($file);
         $takes = KitApplicationFile::readTakes($file);
         $shelf = KitShelfFile::read($file);
@@ -51,7 +52,7 @@ final class KitSheetFile
         return KitSheet::of(
             $revision, $name, $maker, $application, $takes, $shelf, $sizes, $mayOverlap, $rules, $items, $stock, $placeRules, $asked,
             $excepted, $stages,
-            $isFirst ? 1 : 2,
+            $isFirst ? 1 : 2, $leaflet,
         );
     }
 
@@ -63,6 +64,7 @@ final class KitSheetFile
             ...(1 === $sheet->edition ? [] : ['edition' => $sheet->edition]),
             'name' => $sheet->name,
             'maker' => $sheet->maker,
+            ...('' === $sheet->leaflet ? [] : ['leaflet' => $sheet->leaflet]),
             ...KitApplicationFile::write($sheet),
             ...KitShelfFile::write($sheet->shelf),
             ...(1 === $sheet->edition ? FirstEdition::write($sheet) : self::writeSecond($sheet)),

@@ -8,10 +8,10 @@ use Berm\Core\Check\CheckPlace;
 use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Section\RulingPlace;
 
-/** What an engineer may let stand: a cut, a check, or a part that covers less than the kit asks. */
+/** What an engineer may let stand: a cut, a check, a part that covers less than the kit asks, another leaflet. */
 final readonly class Acceptable
 {
-    private function __construct(public ?MarkPlace $cut, public ?CheckPlace $check, public ?RulingPlace $ruling)
+    private function __construct(public ?MarkPlace $cut, public ?CheckPlace $check, public ?RulingPlace $ruling, public bool $isLeaflet = false)
     {
     }
 
@@ -28,5 +28,10 @@ final readonly class Acceptable
     public static function ruling(RulingPlace $place): self
     {
         return new self(null, null, $place);
+    }
+
+    public static function leaflet(): self
+    {
+        return new self(null, null, null, true);
     }
 }

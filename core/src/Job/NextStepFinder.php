@@ -48,6 +48,8 @@ final class NextStepFinder
             ObstacleCode::SafetyOpen => 'Confirm that it is safe to start',
             ObstacleCode::CableMissing => 'Choose the cables and measure them',
             ObstacleCode::KitMissing => 'Choose the kit',
+            ObstacleCode::LeafletUnread => 'Say which leaflet lies in the box',
+            ObstacleCode::LeafletOther => 'Have the leaflet compared with the sheet',
             ObstacleCode::ConnectorMissing => "Choose the $connector",
             ObstacleCode::CannotTell => Step::Kit === $obstacle->step ? 'Say where it will be' : 'Measure what is missing on the cables',
             ObstacleCode::RoomUnknown => 'Measure what is missing on the cables',

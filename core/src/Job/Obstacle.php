@@ -9,6 +9,7 @@ use Berm\Core\Build\Event;
 use Berm\Core\Build\Event\Applied;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutMeasured;
+use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\StageFinished;
 use Berm\Core\Build\StandsOn;
@@ -40,9 +41,10 @@ final readonly class Obstacle
     }
 
     /** Of the job as a whole, or of one end of it. */
-    public static function of(ObstacleCode $code, Step $step, Sentence $reason, ?Where $where = null): self
-    {
-        return new self($code, $step, $where ?? Where::of(null, null), [], [], $reason, null);
+    public static function of(
+        ObstacleCode $code, Step $step, Sentence $reason, ?Where $where = null, ?Acceptable $acceptable = null,
+    ): self {
+        return new self($code, $step, $where ?? Where::of(null, null), [], [], $reason, $acceptable);
     }
 
     /**
@@ -71,6 +73,7 @@ final readonly class Obstacle
             ObstacleCode::CannotBeMarkedOut => null === $build->connector
                 && self::isBuilding($event)
                 && !self::isCorrection($event, $build),
+            ObstacleCode::LeafletUnread, ObstacleCode::LeafletOther => self::isBuilding($event) && !$event instanceof LeafletRead,
             ObstacleCode::MaterialShort => $event instanceof ConnectorFitted,
             ObstacleCode::RoomUnknown, ObstacleCode::RoomShort => $event instanceof ConnectorFitted || $this->parksHere($event),
             ObstacleCode::LapShort => $event instanceof ConnectorFitted
@@ -90,7 +93,8 @@ final readonly class Obstacle
     /** It goes on with the work; letting something stand does not. */
     private static function isBuilding(Event $event): bool
     {
-        return self::isWork($event) && Writer::Jointer === $event::kind()->writer() && !$event instanceof Event\KitDated;
+        return self::isWork($event) && Writer::Jointer === $event::kind()->writer() && !$event instanceof Event\KitDated
+            && !$event instanceof LeafletRead;
     }
 
     /** A cut that was made is measured again: it can only get better known. */

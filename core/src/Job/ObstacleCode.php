@@ -10,6 +10,10 @@ enum ObstacleCode: string
     case SafetyOpen = 'safety-open';
     case CableMissing = 'cable-missing';
     case KitMissing = 'kit-missing';
+    /** Nobody has said which edition of the leaflet lies in the box. */
+    case LeafletUnread = 'leaflet-unread';
+    /** Another edition than that of the sheet. */
+    case LeafletOther = 'leaflet-other';
     case ConnectorMissing = 'connector-missing';
     /** A cable is not sound, or something does not fit. */
     case DoesNotFit = 'does-not-fit';
@@ -29,8 +33,8 @@ enum ObstacleCode: string
     {
         return match ($this) {
             self::SafetyOpen, self::CableMissing, self::KitMissing, self::ConnectorMissing, self::CannotTell,
-            self::RoomUnknown => Severity::Asks,
-            self::DoesNotFit, self::CannotBeMarkedOut, self::RoomShort, self::LapShort, self::MaterialShort, self::CutOut,
+            self::LeafletUnread, self::RoomUnknown => Severity::Asks,
+            self::LeafletOther, self::DoesNotFit, self::CannotBeMarkedOut, self::RoomShort, self::LapShort, self::MaterialShort, self::CutOut,
             self::CheckOut => Severity::Stops,
         };
     }

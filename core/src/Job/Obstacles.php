@@ -46,6 +46,8 @@ final readonly class Obstacles
                 ? [Obstacle::of(ObstacleCode::ConnectorMissing, Step::Connector, Sentence::plain("No $connector is chosen."))]
                 : self::fit(Step::Connector, $connectorFit)),
             ...self::ofLayout($job, $build, $layout),
+            // The box is opened at the cable, when all is planned.
+            ...(null === $job->size ? [] : $obstacles->leaflet()),
             ...array_merge([], ...array_map($obstacles->task(...), $layout->progress?->tasks() ?? [])),
         ];
     }
@@ -81,6 +83,29 @@ final readonly class Obstacles
                 "The cable of end {$end->value} is not chosen.",
             ), Where::of($end, null),
         ), $missing);
+    }
+
+    /** @return list<Obstacle> the sheet is one edition of the leaflet: the one in the box may say otherwise */
+    private function leaflet(): array
+    {
+        $edition = $this->job->sheet->leaflet ?? '';
+        $values = ['edition' => $edition, 'read' => $this->build->leaflet()->event->edition ?? ''];
+
+        return match (true) {
+            '' === $edition => [],
+            // What was begun before it was asked goes on.
+            null === $this->build->leaflet() => $this->build->isBegun() ? [] : [Obstacle::of(
+                ObstacleCode::LeafletUnread, Step::Kit,
+                Sentence::of('Which edition is the leaflet in the box? This sheet was written from {edition}.', $values),
+            )],
+            !$this->build->isOtherLeaflet($this->job->sheet) || null !== $this->build->compared() => [],
+            default => [Obstacle::of(
+                ObstacleCode::LeafletOther, Step::Kit, Sentence::of(
+                    'The leaflet in the box is edition {read}, and this sheet was written from {edition}: an engineer compares them first.',
+                    $values,
+                ), null, Acceptable::leaflet(),
+            )],
+        };
     }
 
     /** @return list<Obstacle> */

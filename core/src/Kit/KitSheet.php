@@ -53,6 +53,8 @@ final readonly class KitSheet
         /** As which it was written: a sheet of the first says less, and what it forgets is not held against the job. */
         public int $edition,
         private Leaning $leaning,
+        /** Its edition or date, as it stands on the leaflet that this was written from; empty where nobody said. */
+        public string $leaflet,
     ) {
         $this->edges = ItemEdge::allOf($items);
         $this->sequence = Sequence::of($items, $stages);
@@ -88,6 +90,7 @@ final readonly class KitSheet
         array $excepted,
         array $stages,
         int $edition = 2,
+        string $leaflet = '',
     ): self {
         $itemsByKey = self::byKey($items, BadKitSheet::itemTwice(...));
         $stockByKey = self::byKey($stock, BadKitSheet::stockTwice(...));
@@ -118,6 +121,7 @@ final readonly class KitSheet
             $stages,
             $edition,
             Leaning::of($rulesInOrder, $itemsByKey),
+            $leaflet,
         );
     }
 
@@ -137,7 +141,7 @@ final readonly class KitSheet
         return new self(
             $this->revision, $this->name, $this->maker, $this->application, $this->takes, $this->shelf, $sizes,
             $this->hasOverlappingSizes, $this->rules, $items, $this->stock, $this->placeRules, $this->asked, $this->excepted, $stages,
-            $this->edition, $this->leaning,
+            $this->edition, $this->leaning, $this->leaflet,
         );
     }
 

@@ -77,11 +77,14 @@ final readonly class Facts
     {
         $safety = $this->plan->build->safety;
 
-        return null === $safety ? Sentence::plain('not confirmed') : Sentence::of(
-            '{permit}; {by}, {at}', [
-                'permit' => $safety->permit, 'by' => $safety->confirmedBy, 'at' => $safety->confirmedAt->format('j M Y, H:i P'),
-            ],
-        );
+        if (null === $safety) {
+            return Sentence::plain('not confirmed');
+        }
+        $end = null === $safety->endsAt ? [] : ['end' => $safety->endsAt->format('j M Y, H:i P')];
+
+        return Sentence::of('{permit}'.([] === $end ? '' : ' until {end}').'; {by}, {at}', [
+            'permit' => $safety->permit, 'by' => $safety->confirmedBy, 'at' => $safety->confirmedAt->format('j M Y, H:i P'), ...$end,
+        ]);
     }
 
     private static function cable(CableEnd $cable): Sentence

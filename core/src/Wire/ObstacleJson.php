@@ -29,6 +29,10 @@ final class ObstacleJson
     /** @return array<string, mixed>|null the event that lets it stand, without its reason; null where the step's own panel offers it */
     private static function acceptable(Acceptable $acceptable): ?array
     {
-        return null === $acceptable->ruling ? null : ['kind' => 'lap-accepted', ...PlaceFile::writeRuling($acceptable->ruling)];
+        return match (true) {
+            $acceptable->isLeaflet => ['kind' => 'leaflet-compared'],
+            null !== $acceptable->ruling => ['kind' => 'lap-accepted', ...PlaceFile::writeRuling($acceptable->ruling)],
+            default => null,
+        };
     }
 }

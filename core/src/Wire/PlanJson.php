@@ -45,7 +45,10 @@ final class PlanJson
             'safety' => null === $build->safety ? null : [
                 'permit' => $build->safety->permit, 'confirmedBy' => $build->safety->confirmedBy,
                 'confirmedAt' => $build->safety->confirmedAt->format(\DATE_ATOM),
+                'endsAt' => $build->safety->endsAt?->format(\DATE_ATOM),
             ],
+            'calls' => WaitJson::calls($plan),
+            'leaflet' => self::leaflet($plan),
             'connectorFitted' => null === $build->connector ? null : ['batch' => $build->connector->batch],
             'kitDated' => null === $build->kitDate() ? null : $build->kitDate()->event->write(),
             'boxOpened' => null !== $build->box(),
@@ -88,5 +91,16 @@ final class PlanJson
         $cables = $plan->job->allCables() ?? [];
 
         return isset($cables[1]) ? array_map(SentenceJson::of(...), Comparison::of($cables[0], $cables[1])) : [];
+    }
+
+    /** @return array<string, mixed> */
+    private static function leaflet(Plan $plan): array
+    {
+        $read = $plan->build->leaflet();
+
+        return [
+            'sheet' => $plan->sheet->leaflet ?? '', 'read' => $read?->event->edition, 'by' => $read?->entry->by,
+            'isOther' => $plan->build->isOtherLeaflet($plan->sheet), 'compared' => $plan->build->compared()?->event->reason,
+        ];
     }
 }

@@ -17,6 +17,7 @@ final class Ask
         'id' => 'Which id shall it have?',
         'name' => 'What is it called?',
         'maker' => 'Who makes it?',
+        'leaflet' => 'Which edition or date stands on the leaflet?',
         'ratedVoltage' => 'For which voltage? “6.35/11 (12) kV”, or a class, “15 kV”.',
         'insulations' => 'For which insulations?',
         'metallicScreens' => 'For which metallic screens?',

@@ -30,7 +30,7 @@ final class Skeleton
     public static function ofSheet(array $sheet, string $id): array
     {
         $blanked = [
-            'id' => '', 'revision' => 1, 'edition' => 2, 'begun' => ['from' => $id], 'name' => '', 'maker' => '',
+            'id' => '', 'revision' => 1, 'edition' => 2, 'begun' => ['from' => $id], 'name' => '', 'maker' => '', 'leaflet' => '',
             'function' => $sheet['function'] ?? '', 'technology' => $sheet['technology'] ?? '', 'ratedVoltage' => '',
             'places' => [], ...(isset($sheet['mountings']) ? ['mountings' => []] : []),
             'cores' => $sheet['cores'] ?? 1, 'insulations' => [], 'metallicScreens' => $sheet['metallicScreens'] ?? [],

@@ -94,6 +94,19 @@ final class LogReadTest extends TestCase
             ['kind' => 'noted', 'note' => 'rain', 'stage' => 'stress'], 'Note, Stress tubes, one a side: rain', '',
         ];
         yield 'handed over' => [['kind' => 'handed-over', 'signedBy' => 'Somebody'], 'Handed over, signed for by Somebody', ''];
+        yield 'the leaflet' => [['kind' => 'leaflet-read', 'edition' => 'L 4'], 'Leaflet in the box: edition L 4', ''];
+        yield 'another leaflet' => [
+            ['kind' => 'leaflet-compared', 'reason' => 'new cover'], 'Leaflet compared with the sheet: new cover', '',
+        ];
+        yield 'a call' => [
+            ['kind' => 'called', 'about' => 'let-stand', 'note' => 'come', 'stage' => 'stress'],
+            'An engineer is called to look, Stress tubes, one a side: come', '',
+        ];
+        yield 'a call about the leaflet' => [
+            ['kind' => 'called', 'about' => 'leaflet', 'note' => '35 mm'], 'The leaflet says otherwise: 35 mm', '',
+        ];
+        yield 'a question' => [['kind' => 'called', 'about' => 'question', 'note' => 'why?'], 'An engineer is asked: why?', ''];
+        yield 'an answer' => [['kind' => 'answered', 'call' => 'e', 'answer' => 'go on'], 'Answer: go on', ''];
         yield 'withdrawn' => [['kind' => 'withdrawn', 'entry' => 'e', 'reason' => 'slip'], 'An entry withdrawn: slip', ''];
         yield 'a date' => [
             ['kind' => 'kit-dated', 'batch' => 'B1', 'keepsUntil' => '2028-02-29'], 'The kit keeps until 29 Feb 2028, batch B1', '',

@@ -35,6 +35,10 @@ final class LogFileTest extends TestCase
         'handed-over' => ['signedBy' => 'Somebody'],
         'left-safe' => ['covered' => 'a bag, taped', 'to' => 'the night shift'],
         'noted' => ['note' => 'rain', 'stage' => 'cut'],
+        'leaflet-read' => ['edition' => 'L 4, 2025-03'],
+        'leaflet-compared' => ['reason' => 'only its cover differs'],
+        'called' => ['about' => 'leaflet', 'note' => '35 mm, not 30', 'stage' => 'cut'],
+        'answered' => ['call' => 'entry-3', 'answer' => 'take 35'],
         'withdrawn' => ['entry' => 'entry-3', 'reason' => 'slip'],
         'kit-dated' => ['batch' => 'B1', 'keepsUntil' => '2028-02-29'],
     ];

@@ -108,8 +108,22 @@ final class EndByEndTest extends TestCase
         )), $stress->touches());
         self::assertSame('edge, end A, core 1 edge, end A, core 1', $kinds[0], 'mastic is wound and measured by one touch');
         self::assertSame('edge, end A, core 2 edge, end A, core 2', $kinds[1], 'and the next by the next');
-        self::assertCount(6 + 6 + 1 + 1, $kinds, 'each with its reading; looks at all that follow, and it is finished');
-        self::assertSame([6, 'finish'], [substr_count($kinds[12], 'even'), $kinds[13]], 'there is no way back: that is said by itself');
+        self::assertCount(6 + 6 + 1 + 1, $kinds, 'each with its reading; before the flame; looks at all that follow, and it is finished');
+        self::assertSame('before-the-flame', $kinds[12], 'asked before anything is shrunk, not with it');
+        self::assertSame(6, substr_count($kinds[13], 'even'));
+        self::assertStringEndsWith(' finish', $kinds[13], 'what there is no way back from was said before: the tubes are set');
+    }
+
+    #[Test]
+    public function whatItselfHasNoWayBackIsFinishedByItself(): void
+    {
+        $finish = static function (string $sheet, string $stage): int {
+            $touches = Plan::of(Demo::corner($sheet), BuildState::nothingDone())->progress?->stage($stage)?->touches() ?? [];
+
+            return \count($touches[\count($touches) - 1] ?? []);
+        };
+        self::assertSame(1, $finish('harrow-deadbreak-25', 'bolt'), 'nothing in it is set: to call it finished is the step');
+        self::assertGreaterThan(1, $finish('quillon-core-17', 'stress'), 'the tube was set before');
     }
 
     /** @return array<string, Item> */

@@ -48,8 +48,8 @@ final class SecondEditionSheetsTest extends TestCase
         $built = Built::toTheEnd(Demo::corner($sheet));
         self::assertNull($built->plan?->progress?->next());
         self::assertGreaterThan(50, \count($built->log));
-        // One for each task, and that it was safe to start.
-        self::assertCount(1 + \count($built->plan->progress?->tasks() ?? []), $built->log);
+        // One for each task, that it was safe to start, and which leaflet lies in the box.
+        self::assertCount(2 + \count($built->plan->progress?->tasks() ?? []), $built->log);
     }
 
     /** @return iterable<string, array{string, Cut, bool}> */

@@ -4,6 +4,7 @@ import { useOutbox } from '../api/outbox'
 import { sessionQuery, useSignOut } from '../api/session'
 import { OwnPasswordFirst } from '../features/sign-in/OwnPassword'
 import { SignIn } from '../features/sign-in/SignIn'
+import { WaitsForMe } from '../features/waits/WaitsForMe'
 import { Button } from '../ui/Button'
 import { Note } from '../ui/Note'
 
@@ -74,6 +75,7 @@ export function WithHead() {
           </div>
         </nav>
         <span className="flex items-center gap-4 text-label">
+          <WaitsForMe />
           <Link to="/you" className="min-h-11 content-center px-1 text-plan underline underline-offset-4 desk:hidden">
             You
           </Link>

@@ -22,6 +22,7 @@ export const routes: RouteObject[] = [
             lazy: async () => ({ Component: (await import('../features/connectors/Connectors')).Connectors }),
           },
           { path: '/stores', lazy: async () => ({ Component: (await import('../features/stores/Stores')).Stores }) },
+          { path: '/waits', lazy: async () => ({ Component: (await import('../features/waits/Waits')).Waits }) },
           { path: '/people', lazy: async () => ({ Component: (await import('../features/people/People')).People }) },
           { path: '/you', lazy: async () => ({ Component: (await import('../features/sign-in/You')).You }) },
         ],

@@ -45,6 +45,7 @@ export class Server {
     for (const what of ['kits', 'connectors', 'tools'])
       this.gives('GET', `/api/jobs/${JOBS['half-cut']}/${what}`, answerOf(`${what}-for-half-cut`))
     for (const what of ['cables', 'kits', 'connectors', 'tools', 'boxes']) this.gives('GET', `/api/${what}`, answerOf(what))
+    this.gives('GET', '/api/waits', { waits: [], unseen: 0 })
     this.gives('GET', '/api/people', answerOf('people'))
     this.gives('GET', '/api/kits/harrow-allinone-28/1/words', answerOf('words-of-a-kit'))
     this.gives('GET', '/api/kit-drafts/quillon-straight-12', answerOf('draft'))

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Build\Event;
 
 use Berm\Core\Build\Basis;
+use Berm\Core\Build\Call;
 use Berm\Core\Build\Event;
 use Berm\Core\Build\EventKind;
 use Berm\Core\Build\Names;
@@ -53,6 +54,9 @@ final readonly class HandedOver implements Event
         return match (true) {
             !$completion->isDone() => Sentence::of('It cannot be handed over yet. {why}', ['why' => $completion->sentence()]),
             null !== $plan->build->handedOver() => Sentence::plain('It is handed over already: withdraw that first.'),
+            [] !== array_filter($plan->build->calls(), static fn (Call $call): bool => $call->isOpen()) => Sentence::plain(
+                'An engineer was called and has not answered yet: wait for the answer, or withdraw the call where it is settled.',
+            ),
             default => null,
         };
     }

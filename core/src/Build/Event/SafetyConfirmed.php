@@ -24,6 +24,8 @@ final readonly class SafetyConfirmed implements Event
         public string $permit, public string $confirmedBy, public \DateTimeImmutable $confirmedAt,
         /** Of what was left: it was looked at, and is dry and clean as it was left. */
         public bool $isDryAndClean = false,
+        /** When the permit ends; null: it has no end, or nobody said. */
+        public ?\DateTimeImmutable $endsAt = null,
     ) {
     }
 
@@ -45,9 +47,15 @@ final readonly class SafetyConfirmed implements Event
             }
         }
 
+        $confirmedAt = MomentFile::read($file, 'confirmedAt');
+        $endsAt = $file->has('endsAt') ? MomentFile::read($file, 'endsAt') : null;
+        if (null !== $endsAt && $endsAt <= $confirmedAt) {
+            $file->problem('endsAt', 'lies before it was confirmed: give the end that stands on the permit, with its day.');
+        }
+
         return new self(
-            $file->text('permit', 80), $file->text('confirmedBy', 120), MomentFile::read($file, 'confirmedAt'),
-            $file->has('dryAndClean') && $file->flag('dryAndClean'),
+            $file->text('permit', 80), $file->text('confirmedBy', 120), $confirmedAt,
+            $file->has('dryAndClean') && $file->flag('dryAndClean'), $endsAt,
         );
     }
 
@@ -57,6 +65,7 @@ final readonly class SafetyConfirmed implements Event
             'permit' => $this->permit, 'confirmedBy' => $this->confirmedBy, 'confirmedAt' => $this->confirmedAt->format(\DATE_ATOM),
             ...array_fill_keys(self::CHECKS, true),
             ...($this->isDryAndClean ? ['dryAndClean' => true] : []),
+            ...(null === $this->endsAt ? [] : ['endsAt' => $this->endsAt->format(\DATE_ATOM)]),
         ];
     }
 
@@ -89,8 +98,11 @@ final readonly class SafetyConfirmed implements Event
     {
         $dry = $this->isDryAndClean ? ', dry and clean as it was left' : '';
 
-        return Sentence::of(
-            "Safe to start, permit {permit}, confirmed by {by}$dry", ['permit' => $this->permit, 'by' => $this->confirmedBy],
-        );
+        $end = null === $this->endsAt ? '' : ', until {end}';
+
+        return Sentence::of("Safe to start, permit {permit}$end, confirmed by {by}$dry", [
+            'permit' => $this->permit, 'by' => $this->confirmedBy,
+            ...(null === $this->endsAt ? [] : ['end' => $this->endsAt->format('j M Y, H:i P')]),
+        ]);
     }
 }

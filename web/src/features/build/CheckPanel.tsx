@@ -12,8 +12,9 @@ import { useFocus } from '../../ui/useFocus'
 import { useUnit } from '../../ui/UnitContext'
 import { onCore } from '../../views/cuts'
 import { useTypedLength } from '../../views/useTypedLength'
+import { CallForIt } from '../../views/Calls'
+import { LetStand } from '../../views/LetStand'
 import { WhoMay } from '../../views/WhoMay'
-import { LetStand } from './LetStand'
 import { useInstrument } from './useInstrument'
 import { checkField } from './typedIn'
 import { useWriteDone } from './useWriteDone'
@@ -32,6 +33,7 @@ export function CheckPanel({ job, stage, check, before }: CheckProps) {
   const write = useWrite(job.id)
   const writeDone = useWriteDone(job.id)
   const mayBuild = useMay('build')
+  const mayAccept = useMay('accept-deviation')
   const of = check.answer?.entry ? { of: check.answer.entry } : {}
   const place = {
     ...(check.end ? { end: check.end } : {}),
@@ -56,14 +58,17 @@ export function CheckPanel({ job, stage, check, before }: CheckProps) {
         <AnswerForm check={check} name={checkField(job.id, { ...check, stage: stage.key, check: check.key })} onAnswer={answer} />
       )}
       {check.answer?.verdict === 'out' && check.answer.accepted === null && (
-        <LetStand
-          onReason={(reason) =>
-            write(
-              { kind: 'check-accepted', stage: stage.key, check: check.key, ...place, reason, ...of },
-              `${say(check.ask, unit)}, let stand: ${reason}`,
-            )
-          }
-        />
+        <>
+          <LetStand
+            onReason={(reason) =>
+              write(
+                { kind: 'check-accepted', stage: stage.key, check: check.key, ...place, reason, ...of },
+                `${say(check.ask, unit)}, let stand: ${reason}`,
+              )
+            }
+          />
+          {!mayAccept && <CallForIt job={job} what={`${say(check.ask, unit)}: ${say(check.answer.sentence, unit)}`} />}
+        </>
       )}
       <Note>{check.reason}</Note>
     </div>

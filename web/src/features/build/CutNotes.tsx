@@ -1,13 +1,15 @@
 import { useWrite } from '../../api/outbox'
+import { useMay } from '../../api/session'
 import type { Job, Mark } from '../../api/types'
 import { sayTyped } from '../../domain/length'
 import { say } from '../../domain/sentence'
 import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
+import { CallForIt } from '../../views/Calls'
+import { LetStand } from '../../views/LetStand'
 import { isOfMark, markName, onCore } from '../../views/cuts'
 import { VerdictWord } from '../../views/Verdict'
-import { LetStand } from './LetStand'
 
 const TONES = { inside: 'inside', 'not-proved': 'unproved', out: 'out' } as const
 
@@ -25,6 +27,7 @@ type RecordedProps = {
 export function Recorded({ job, mark, onAgain, onNext, isOnItsWay }: RecordedProps) {
   const unit = useUnit()
   const write = useWrite(job.id)
+  const mayAccept = useMay('accept-deviation')
   if (!mark.recorded || isOnItsWay) return isOnItsWay ? <GoOn onNext={onNext} /> : null
   const { judgement, advice, accepted, entry } = mark.recorded
   const isOpen = judgement.verdict === 'out' && accepted === null
@@ -53,6 +56,9 @@ export function Recorded({ job, mark, onAgain, onNext, isOnItsWay }: RecordedPro
             )
           }
         />
+      )}
+      {isOpen && !mayAccept && (
+        <CallForIt job={job} what={`${markName(mark, unit)}, end ${mark.end}: ${sayTyped(mark.recorded)}, out.`} />
       )}
     </>
   )

@@ -1,10 +1,12 @@
 import { Link } from 'react-router'
 import { useWrite } from '../../api/outbox'
+import { useMay } from '../../api/session'
 import type { Job, Obstacle } from '../../api/types'
 import { say } from '../../domain/sentence'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
-import { LetStand } from './LetStand'
+import { CallForIt } from '../../views/Calls'
+import { LetStand } from '../../views/LetStand'
 
 /** What stands in the way, where each is seen to, and what an engineer may let stand. */
 export function InTheWay({ job }: { job: Job }) {
@@ -21,6 +23,7 @@ export function InTheWay({ job }: { job: Job }) {
 function OneObstacle({ job, obstacle }: { job: Job; obstacle: Obstacle }) {
   const unit = useUnit()
   const write = useWrite(job.id)
+  const mayAccept = useMay('accept-deviation')
   const { acceptable, step } = obstacle
   const said = say(obstacle.reason, unit)
   return (
@@ -34,6 +37,7 @@ function OneObstacle({ job, obstacle }: { job: Job; obstacle: Obstacle }) {
         )}
       </Note>
       {acceptable && <LetStand onReason={(reason) => write({ ...acceptable, reason }, `${said} Let stand: ${reason}`)} />}
+      {acceptable && !mayAccept && <CallForIt job={job} what={said} />}
     </div>
   )
 }

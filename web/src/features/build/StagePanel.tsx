@@ -7,6 +7,7 @@ import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import { useFocus } from '../../ui/useFocus'
+import { CallForIt } from '../../views/Calls'
 import { WhoMay } from '../../views/WhoMay'
 import { useWriteDone } from './useWriteDone'
 
@@ -64,6 +65,7 @@ export function ReleasePanel({ job, stage }: { job: Job; stage: Stage }) {
           I have looked: go on
         </Button>
       )}
+      {!mayRelease && <CallForIt job={job} what={`Hold point: ${stage.title}`} />}
     </div>
   )
 }

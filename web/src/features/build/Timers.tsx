@@ -3,7 +3,7 @@ import type { Job } from '../../api/types'
 import { say } from '../../domain/sentence'
 import { classes } from '../../ui/classes'
 import { useUnit } from '../../ui/UnitContext'
-import { clock, readAt, timersOf, type Reading, type Timer } from './timers'
+import { clock, isShown, readAt, timersOf, type Reading, type Timer } from './timers'
 import { useAwake } from './useAwake'
 import { useAlarm } from './useAlarm'
 
@@ -16,8 +16,9 @@ export function Timers({ job }: { job: Job }) {
 function Running({ timers }: { timers: Timer[] }) {
   const now = useNow()
   const isAwake = useAwake()
-  const readings = timers.map((timer) => ({ timer, at: readAt(timer, now) }))
+  const readings = timers.map((timer) => ({ timer, at: readAt(timer, now) })).filter(({ timer, at }) => isShown(timer, at))
   useRung(readings)
+  if (readings.length === 0) return null
   return (
     <section aria-label="Clocks" className="grid gap-3">
       {readings.map(({ timer, at }) => (
@@ -60,10 +61,10 @@ function Clock({ timer, at }: { timer: Timer; at: Reading }) {
   )
 }
 
-function said({ mend }: Timer, { state }: Reading): string {
+function said({ late }: Timer, { state }: Reading): string {
   if (state === 'waits') return 'still to wait'
   if (state === 'over') return 'since it could go on'
-  return state === 'runs-out' ? 'left to go on in' : `too long ago. ${mend}`
+  return state === 'runs-out' ? 'left to go on in' : late
 }
 
 function useNow(): number {

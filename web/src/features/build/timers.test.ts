@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import type { Job } from '../../api/types'
-import { clock, readAt, timersOf } from './timers'
+import { clock, isShown, readAt, timersOf } from './timers'
 
 const at = Date.parse('2026-03-14T10:00:00Z')
 const wait = (key: string, more: object = {}) => ({
   key, kind: 'wait', end: null, core: null, done: false, countedFrom: '2026-03-14T10:00:00Z',
   ask: { template: key, values: {} }, leastSeconds: null, mostSeconds: null, mend: '', ...more,
 }) // prettier-ignore
-const job = (...checks: object[]): Job => ({ stages: [{ key: 'tube', checks }] }) as unknown as Job
+const job = (...checks: object[]): Job =>
+  ({ stages: [{ key: 'tube', checks }], safety: null, completion: { done: false } }) as unknown as Job
 
 describe('clocks', () => {
   it('run from when their clock was started until they are answered, the first to end on top', () => {
@@ -49,5 +50,17 @@ describe('clocks', () => {
 
   it('are read as a clock is', () => {
     expect([clock(0), clock(65), clock(3725), clock(-61.5)]).toEqual(['0:00', '1:05', '1:02:05', '1:01'])
+  })
+
+  it("show the permit's end in its last hour and after it, and not once all is done", () => {
+    const safety = { permit: 'P-7', confirmedBy: 'E', confirmedAt: '2026-03-14T10:00:00Z', endsAt: '2026-03-14T16:00:00Z' }
+    const permitted = { ...job(), safety } as Job
+    const [permit] = timersOf(permitted)
+    if (!permit) throw new Error('it runs')
+    const shownAt = (hours: number) => isShown(permit, readAt(permit, at + hours * 3_600_000))
+    expect([4.9, 5.1, 6.5].map(shownAt)).toEqual([false, true, true])
+    expect(readAt(permit, at + 6.5 * 3_600_000)).toMatchObject({ left: -1800, state: 'late' })
+    expect(timersOf({ ...permitted, completion: { ...permitted.completion, done: true } })).toEqual([])
+    expect(timersOf({ ...permitted, safety: { ...safety, endsAt: null } })).toEqual([])
   })
 })

@@ -8,7 +8,10 @@ export type Timer = {
   leastSeconds: number | null
   mostSeconds: number | null
   since: number
-  mend: string
+  /** What is said once it is too late. */
+  late: string
+  /** Seconds left from which on it is shown; null: always. */
+  shownFrom: number | null
 }
 
 export type Reading = {
@@ -31,13 +34,33 @@ export function timersOf(job: Job): Timer[] {
               leastSeconds: check.leastSeconds,
               mostSeconds: check.mostSeconds,
               since: Date.parse(check.countedFrom),
-              mend: check.mend,
+              late: `too long ago. ${check.mend}`,
+              shownFrom: null,
             },
           ]
         : [],
     ),
   )
-  return timers.toSorted((one, other) => endOf(one) - endOf(other))
+  return [...timers, ...permitOf(job)].toSorted((one, other) => endOf(one) - endOf(other))
+}
+
+const LAST_HOUR = 3600
+
+/** Until the permit ends: in its last hour. */
+function permitOf({ safety, completion }: Job): Timer[] {
+  if (!safety?.endsAt || completion.done) return []
+  const since = Date.parse(safety.confirmedAt)
+  return [
+    {
+      key: 'permit',
+      name: { template: 'Permit {permit} ends', values: { permit: { text: safety.permit } } },
+      leastSeconds: null,
+      mostSeconds: (Date.parse(safety.endsAt) - since) / 1000,
+      since,
+      late: 'past its end. Stop: leave it safe, and have it confirmed anew.',
+      shownFrom: LAST_HOUR,
+    },
+  ]
 }
 
 const endOf = ({ since, leastSeconds, mostSeconds }: Timer): number => since + 1000 * (leastSeconds ?? mostSeconds ?? 0)
@@ -51,6 +74,9 @@ export function readAt({ since, leastSeconds, mostSeconds }: Timer, now: number)
   const left = mostSeconds - passed
   return { left, part: Math.min(1, passed / mostSeconds), state: left < 0 ? 'late' : 'runs-out' }
 }
+
+/** What has long to go is not looked at yet. */
+export const isShown = ({ shownFrom }: Timer, { left }: Reading): boolean => shownFrom === null || left < shownFrom
 
 /** "12:05", "1:02:05". */
 export function clock(seconds: number): string {

@@ -30,7 +30,7 @@ function edition(form: Form, headings: Heading[]): Edition {
 }
 
 const WHAT: Heading[] = [
-  ['what', 'What it is', 'name', 'maker', 'function', 'technology', 'ratedVoltage'],
+  ['what', 'What it is', 'name', 'maker', 'leaflet', 'function', 'technology', 'ratedVoltage'],
   ['for', 'What it is for', 'places', 'mountings', 'cores', 'insulations', 'metallicScreens', 'armours', 'endB', 'asked'],
 ]
 const SIZES: Heading[] = [

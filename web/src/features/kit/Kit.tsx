@@ -12,6 +12,7 @@ import { useJob } from '../../views/useJob'
 import { Asks } from './Asks'
 import { KitBoxes } from './KitBoxes'
 import { KitDate } from './KitDate'
+import { Leaflet } from './Leaflet'
 import { Where } from './Where'
 import { With } from './With'
 import { PageHeading } from '../../views/PageHeading'
@@ -80,6 +81,7 @@ export function Kit() {
         />
         <KitBoxes job={job} />
         <KitDate job={job} />
+        <Leaflet job={job} />
       </section>
       <FitSummary
         title={job.kit ? `${job.kit.name}, size ${job.kit.size}` : null}

@@ -19,6 +19,7 @@ import { SectionFigure } from '../../views/SectionFigure'
 import { WallsUnsaid } from '../../views/WallsUnsaid'
 import { useJob } from '../../views/useJob'
 import { HandOver } from './HandOver'
+import { Calls } from '../../views/Calls'
 import { Notes } from '../../views/Notes'
 import { LeftOver } from './LeftOver'
 import { PageHeading } from '../../views/PageHeading'
@@ -65,6 +66,7 @@ export function Record() {
       )}
       {job.markOut && <MarkTables job={job} show="readings" />}
       <LeftOver job={job} />
+      <Calls job={job} stage={null} />
       <Notes job={job} stage={null} />
       <Log job={job} />
     </article>

@@ -76,7 +76,7 @@ it('is not safe while one of the four is not certain', () => {
 })
 
 it('shows who confirmed it, and asks nobody again', () => {
-  safety = { permit: 'P-1', confirmedBy: 'Somebody', confirmedAt: '2026-03-14T08:00:00Z' }
+  safety = { permit: 'P-1', confirmedBy: 'Somebody', confirmedAt: '2026-03-14T08:00:00Z', endsAt: null }
   show()
   expect(screen.getByText('Permit P-1')).toBeTruthy()
   expect(screen.queryByRole('checkbox')).toBeNull()
@@ -102,4 +102,36 @@ it('asks of what was left half done whether it is dry and clean, too', () => {
   fireEvent.click(screen.getByLabelText(/Dry and clean/))
   confirm()
   expect(write.mock.calls[0]?.[0]).toMatchObject({ kind: 'safety-confirmed', permit: 'P-2208', dryAndClean: true })
+})
+
+it('keeps when the permit ends, and asks again where that lies before it was confirmed', () => {
+  show()
+  fill('Permit number', 'P-2207')
+  fill('Confirmed by', 'E. Marlock')
+  fill('When', '2026-03-14T08:00')
+  fill('Permit ends', '2026-03-14T07:00')
+  tickAll()
+  confirm()
+  expect(write).not.toHaveBeenCalled()
+  expect(screen.getByText(/lies before it was confirmed/)).toBeTruthy()
+  fill('Permit ends', '2026-03-14T17:00')
+  confirm()
+  expect(write.mock.calls[0]?.[0]).toMatchObject({ endsAt: new Date('2026-03-14T17:00').toISOString() })
+})
+
+it('is confirmed anew once the permit has ended', () => {
+  const confirmed = {
+    permit: 'P-1',
+    confirmedBy: 'E. Marlock',
+    confirmedAt: '2020-03-14T08:00:00Z',
+    endsAt: '2099-03-14T17:00:00Z',
+  }
+  safety = confirmed
+  show()
+  expect(screen.queryByRole('button', { name: 'Confirm, from the permit' })).toBeNull()
+  cleanup()
+  safety = { ...confirmed, endsAt: '2020-03-14T17:00:00Z' }
+  show()
+  expect(screen.getByText('Permit P-1 has ended')).toBeTruthy()
+  expect(screen.getByRole('button', { name: 'Confirm, from the permit' })).toBeTruthy()
 })

@@ -42,7 +42,7 @@ export function Safety() {
           <p className="mt-4">Nobody has confirmed it yet. The jointer confirms it here, from the local permit.</p>
         )}
         {job.left && <Left left={job.left} />}
-        {!job.safety && mayBuild && <Confirm job={job} />}
+        {(!job.safety || hasEnded(job.safety)) && mayBuild && <Confirm job={job} />}
       </section>
       <aside className="grid content-start gap-4 text-label">
         <Note tone="out" title="The work kills.">
@@ -57,24 +57,29 @@ export function Safety() {
   )
 }
 
-function Confirmed({ job }: { job: Job }) {
-  if (!job.safety) return null
+const onDay = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+
+/** By this device's clock; the server judges by when work was done. */
+const hasEnded = ({ endsAt }: NonNullable<Job['safety']>) => endsAt !== null && Date.parse(endsAt) < Date.now()
+
+function Confirmed({ job: { safety } }: { job: Job }) {
+  if (!safety) return null
+  const isOver = hasEnded(safety)
   return (
-    <Note tone="inside" title={`Permit ${job.safety.permit}`}>
+    <Note tone={isOver ? 'out' : 'inside'} title={`Permit ${safety.permit}${isOver ? ' has ended' : ''}`}>
       <p>
-        {job.safety.confirmedBy} confirmed at{' '}
-        {new Date(job.safety.confirmedAt).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })} that the cable is
-        identified, isolated, proved dead and earthed.
+        {safety.confirmedBy} confirmed at {onDay(safety.confirmedAt)} that the cable is identified, isolated, proved dead and
+        earthed.{safety.endsAt !== null && ` The permit ${isOver ? 'ended' : 'ends'} at ${onDay(safety.endsAt)}.`}
       </p>
+      {isOver && <p>Nothing more is done at the cable before it is confirmed anew, from a permit that holds.</p>}
     </Note>
   )
 }
 
 function Left({ left }: { left: NonNullable<Job['left']> }) {
-  const at = new Date(left.at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
   return (
     <div className="mt-4">
-      <Note tone="unproved" title={`Left half done by ${left.by}, ${at}`}>
+      <Note tone="unproved" title={`Left half done by ${left.by}, ${onDay(left.at)}`}>
         Covered with {left.covered}.{left.to !== '' && ` ${left.to} goes on with it.`} It is confirmed anew before anybody works
         on it.
       </Note>
@@ -100,14 +105,17 @@ function Confirm({ job }: { job: Job }) {
   const [permit, setPermit] = useTyped(`${job.id}.permit`)
   const [who, setWho] = useTyped(`${job.id}.confirmed-by`)
   const [at, setAt] = useState(localNow)
+  const [until, setUntil] = useTyped(`${job.id}.permit-ends`)
   const [checks, setChecks] = useState<Record<string, boolean>>({})
   const [isTried, setIsTried] = useState(false)
   const asked = job.left ? [...CHECKS, AS_LEFT] : CHECKS
   const missing = asked.filter((check) => !checks[check.key])
   const moment = new Date(at)
+  const end = until === '' ? null : new Date(until)
+  const isEndWrong = end !== null && !(end > moment)
   const submit = () => {
     setIsTried(true)
-    if (missing.length > 0 || !permit.trim() || !who.trim() || Number.isNaN(moment.getTime())) return
+    if (missing.length > 0 || !permit.trim() || !who.trim() || Number.isNaN(moment.getTime()) || isEndWrong) return
     const confirmed = {
       kind: 'safety-confirmed' as const,
       permit,
@@ -118,9 +126,11 @@ function Confirm({ job }: { job: Job }) {
       provedDead: true,
       earthed: true,
       ...(job.left ? { dryAndClean: true } : {}),
+      ...(end ? { endsAt: end.toISOString() } : {}),
     }
     write(confirmed, `Safe to start, permit ${permit}`)
     setPermit('')
+    setUntil('')
     setWho('')
     void navigate(`/jobs/${job.id}/${job.left ? 'build' : 'cables'}`)
   }
@@ -142,24 +152,15 @@ function Confirm({ job }: { job: Job }) {
         <Field label="When" fault={isTried && Number.isNaN(moment.getTime()) ? 'Give the date and the time.' : undefined}>
           {(input) => <input {...input} type="datetime-local" value={at} onChange={(event) => setAt(event.target.value)} />}
         </Field>
+        <Field
+          label="Permit ends"
+          hint="Where it has an end: Berm tells you in its last hour."
+          fault={isTried && isEndWrong ? 'It lies before it was confirmed: give the end that stands on the permit.' : undefined}
+        >
+          {(input) => <input {...input} type="datetime-local" value={until} onChange={(event) => setUntil(event.target.value)} />}
+        </Field>
       </div>
-      <fieldset className="border-t-2 border-ink">
-        <legend className="sr-only">What the person confirms</legend>
-        {asked.map((check) => (
-          <label key={check.key} className="flex min-h-14 items-center gap-4 border-b border-line py-2">
-            <input
-              type="checkbox"
-              className="size-7 shrink-0 accent-ink"
-              checked={checks[check.key] ?? false}
-              onChange={(event) => setChecks({ ...checks, [check.key]: event.target.checked })}
-            />
-            <span>
-              <span className="font-semibold">{check.label}</span>
-              <span className="block text-label text-mute">{check.how}</span>
-            </span>
-          </label>
-        ))}
-      </fieldset>
+      <Ticks asked={asked} checks={checks} onChange={setChecks} />
       {isTried && missing.length > 0 && (
         <Note tone="out" role="alert" title="Do not start.">
           Not confirmed: {missing.map((check) => check.label.toLowerCase()).join(', ')}.
@@ -170,5 +171,33 @@ function Confirm({ job }: { job: Job }) {
         Confirm, from the permit
       </Button>
     </form>
+  )
+}
+
+type TicksProps = {
+  asked: readonly { key: string; label: string; how: string }[]
+  checks: Record<string, boolean>
+  onChange: (checks: Record<string, boolean>) => void
+}
+
+function Ticks({ asked, checks, onChange }: TicksProps) {
+  return (
+    <fieldset className="border-t-2 border-ink">
+      <legend className="sr-only">What the person confirms</legend>
+      {asked.map((check) => (
+        <label key={check.key} className="flex min-h-14 items-center gap-4 border-b border-line py-2">
+          <input
+            type="checkbox"
+            className="size-7 shrink-0 accent-ink"
+            checked={checks[check.key] ?? false}
+            onChange={(event) => onChange({ ...checks, [check.key]: event.target.checked })}
+          />
+          <span>
+            <span className="font-semibold">{check.label}</span>
+            <span className="block text-label text-mute">{check.how}</span>
+          </span>
+        </label>
+      ))}
+    </fieldset>
   )
 }
