@@ -19,6 +19,7 @@ use App\UseCase\HowFarWritten;
 use App\UseCase\IdTaken;
 use App\UseCase\JobNotFound;
 use App\UseCase\NotTheirs;
+use App\UseCase\PictureNotFound;
 use App\UseCase\PlanConflict;
 use App\UseCase\PlanDraftFile;
 use App\UseCase\PlanJob;
@@ -90,7 +91,7 @@ final readonly class ProblemListener
             $error instanceof NotTheirs => self::problem(403, 'not-theirs', $error->getMessage()),
             $error instanceof AccountRefused => self::account($error),
             $error instanceof JobNotFound, $error instanceof SheetNotFound, $error instanceof DraftNotFound, $error instanceof BoxNotFound,
-            $error instanceof ToolNotFound => self::problem(404, 'not-found', $error->getMessage()),
+            $error instanceof ToolNotFound, $error instanceof PictureNotFound => self::problem(404, 'not-found', $error->getMessage()),
             $error instanceof CoreError => self::problem(422, 'bad-document', $error->getMessage()),
             // The firewall hands it on wrapped.
             $error instanceof AccessDeniedException, $error->getPrevious() instanceof AccessDeniedException => self::problem(

@@ -33,7 +33,7 @@ enum Permission: string
             self::KeepStores => 'put boxes and tools into the stores',
             self::TakeBox => 'set a box aside for a job, and open it',
             self::AcceptDeviation => 'in a job that is theirs, let stand what is out and release hold points; withdraw such entries',
-            self::WriteNote => 'in a job that is theirs, write notes',
+            self::WriteNote => 'in a job that is theirs, write notes, add pictures, call an engineer',
             self::GiveJob => 'give a job that is theirs to others',
             self::GiveEveryJob => 'give any job to anybody, and so take it on',
             self::ManagePeople => 'add people, change their roles, suspend them, give one-time passwords, end sessions',

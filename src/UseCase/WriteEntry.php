@@ -6,19 +6,22 @@ namespace App\UseCase;
 
 use Berm\Core\Build\BoxReturn;
 use Berm\Core\Build\Event;
+use Berm\Core\Build\Event\Pictured;
 use Berm\Core\Build\Event\SafetyConfirmed;
 use Berm\Core\Build\Gate;
 use Berm\Core\Build\ImpossibleTime;
 use Berm\Core\Build\Timing;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\LogFile;
+use Berm\Core\Saying\Sentence;
 use Berm\Core\Stores\Box;
 use Psr\Clock\ClockInterface;
 
 /** Appends to a job's log what the gates let through; the same entry sent twice is stored once. */
 final readonly class WriteEntry
 {
-    public function __construct(private Jobs $jobs, private PlanJob $plan, private Boxes $boxes, private ClockInterface $clock)
+    public function __construct(private Jobs $jobs, private PlanJob $plan, private Boxes $boxes, private Pictures $pictures,
+        private ClockInterface $clock)
     {
     }
 
@@ -45,7 +48,7 @@ final readonly class WriteEntry
             }
             $now = $this->clock->now();
             $timing = $this->timing($now, $times);
-            $refusal = $gate->refusal($event, $timing->doneAt ?? $now);
+            $refusal = $gate->refusal($event, $timing->doneAt ?? $now) ?? $this->missing($stored->id, $event);
             if (null !== $refusal) {
                 throw new EntryRefused($refusal);
             }
@@ -55,6 +58,14 @@ final readonly class WriteEntry
 
             return new WrittenEntry($entryId, new PlannedJob($stored, $before), new PlannedJob($longer, ($this->plan)($longer)));
         });
+    }
+
+    /** What an entry shows has been sent before it. */
+    private function missing(string $job, Event $event): ?Sentence
+    {
+        $isMissing = $event instanceof Pictured && !$this->pictures->has($job, $event->picture);
+
+        return $isMissing ? Sentence::plain('The picture is not here: send it first, then what it shows.') : null;
     }
 
     /** A day is left for clocks that go wrong and for the other side of the world. */

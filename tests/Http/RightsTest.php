@@ -215,6 +215,7 @@ final class RightsTest extends ApiTestCase
             'leaflet-compared' => ['reason' => 'r'],
             'called' => ['about' => 'question', 'note' => 'n'],
             'answered' => ['call' => 'x', 'answer' => 'a'],
+            'pictured' => ['picture' => str_repeat('a', 64)],
             'handed-over' => ['signedBy' => 's'],
             'kit-dated' => ['keepsUntil' => '2027-01-01'],
             'withdrawn' => ['entry' => 'x', 'reason' => 'r'],

@@ -7,6 +7,7 @@ namespace App\Tests\Persistence;
 use App\Persistence\CachedPlans;
 use App\UseCase\Boxes;
 use App\UseCase\Jobs;
+use App\UseCase\Pictures;
 use App\UseCase\PlanJob;
 use App\UseCase\Sheets;
 use App\UseCase\Who;
@@ -36,7 +37,7 @@ final class PlannedOnceTest extends KernelTestCase
         $services = self::getContainer();
         $jobs = $services->get(Jobs::class);
         $plan = new PlanJob($services->get(Sheets::class), new CachedPlans($kept, 'test'));
-        $write = new WriteEntry($jobs, $plan, $services->get(Boxes::class), $services->get(ClockInterface::class));
+        $write = new WriteEntry($jobs, $plan, $services->get(Boxes::class), $services->get(Pictures::class), $services->get(ClockInterface::class));
         $write(self::HALF_CUT, Uuid::v7()->toRfc4122(), self::cut('57.5'), Who::program('Test'));
         self::assertCount(2, $kept->getValues(), 'nobody had looked at the job before');
         $written = $write(self::HALF_CUT, Uuid::v7()->toRfc4122(), self::cut('57.6'), Who::program('Test'));

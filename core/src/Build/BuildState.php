@@ -22,6 +22,7 @@ use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\LeftSafe;
 use Berm\Core\Build\Event\Noted;
 use Berm\Core\Build\Event\PartParked;
+use Berm\Core\Build\Event\Pictured;
 use Berm\Core\Build\Event\SafetyConfirmed;
 use Berm\Core\Build\Event\StageFinished;
 use Berm\Core\Build\Event\TakenOff;
@@ -251,6 +252,12 @@ final readonly class BuildState
         return [] === $times ? null : max($times);
     }
 
+    /** @return list<Done<Pictured>> in the order in which they were written down */
+    public function pictures(): array
+    {
+        return $this->allOf(Pictured::class);
+    }
+
     /** @return list<Call> in the order in which they were made */
     public function calls(): array
     {
@@ -317,7 +324,7 @@ final readonly class BuildState
     }
 
     /**
-     * Notes, calls and their answers, whether written or taken back, and the handing over itself are not what is signed for.
+     * Notes, pictures, calls and their answers, whether written or taken back, and the handing over itself are not what is signed for.
      *
      * @param list<Entry>         $log
      * @param array<string, true> $withdrawn by id
@@ -328,7 +335,7 @@ final readonly class BuildState
         $last = null;
         foreach ($log as $entry) {
             $event = $entry->event;
-            $isSaid = $event instanceof Noted || $event instanceof Called || $event instanceof Answered;
+            $isSaid = $event instanceof Noted || $event instanceof Called || $event instanceof Answered || $event instanceof Pictured;
             if ($isSaid) {
                 $notes[$entry->id] = true;
             }

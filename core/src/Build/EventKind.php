@@ -22,6 +22,7 @@ use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\LeftSafe;
 use Berm\Core\Build\Event\Noted;
 use Berm\Core\Build\Event\PartParked;
+use Berm\Core\Build\Event\Pictured;
 use Berm\Core\Build\Event\PlanChanged;
 use Berm\Core\Build\Event\SafetyConfirmed;
 use Berm\Core\Build\Event\StageFinished;
@@ -51,6 +52,7 @@ enum EventKind: string
     case LeafletCompared = 'leaflet-compared';
     case Called = 'called';
     case Answered = 'answered';
+    case Pictured = 'pictured';
     case KitDated = 'kit-dated';
     case Withdrawn = 'withdrawn';
     case BoxOpened = 'box-opened';
@@ -80,6 +82,7 @@ enum EventKind: string
             self::LeafletCompared => LeafletCompared::class,
             self::Called => Called::class,
             self::Answered => Answered::class,
+            self::Pictured => Pictured::class,
             self::KitDated => KitDated::class,
             self::Withdrawn => Withdrawn::class,
             self::BoxOpened => BoxOpened::class,
@@ -96,7 +99,7 @@ enum EventKind: string
             self::KitDated, self::Withdrawn => Writer::Jointer,
             self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::LeafletCompared,
             self::Answered => Writer::Engineer,
-            self::Noted, self::Called => Writer::Crew,
+            self::Noted, self::Called, self::Pictured => Writer::Crew,
             self::BoxOpened, self::ToolTaken, self::PlanChanged => Writer::Server,
         };
     }
@@ -108,7 +111,7 @@ enum EventKind: string
             self::CutMeasured, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff, self::CheckMade,
             self::StageFinished => true,
             self::SafetyConfirmed, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::HandedOver,
-            self::LeftSafe, self::Noted, self::LeafletRead, self::LeafletCompared, self::Called, self::Answered, self::KitDated,
+            self::LeftSafe, self::Noted, self::LeafletRead, self::LeafletCompared, self::Called, self::Answered, self::Pictured, self::KitDated,
             self::Withdrawn, self::BoxOpened, self::ToolTaken, self::PlanChanged => false,
         };
     }
@@ -130,7 +133,8 @@ enum EventKind: string
     {
         return match ($this) {
             self::SafetyConfirmed, self::CutMeasured, self::ConnectorFitted, self::Withdrawn, self::BoxOpened, self::ToolTaken,
-            self::PlanChanged, self::Noted, self::LeftSafe, self::Called, self::Answered => StandsOn::Nothing,
+            self::PlanChanged, self::Noted, self::LeftSafe, self::Called, self::Answered,
+            self::Pictured => StandsOn::Nothing,
             self::PartParked, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::KitDated, self::LeafletRead,
             self::LeafletCompared => StandsOn::Kit,
             self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::HandedOver => StandsOn::Assembly,

@@ -107,6 +107,10 @@ final class LogReadTest extends TestCase
         ];
         yield 'a question' => [['kind' => 'called', 'about' => 'question', 'note' => 'why?'], 'An engineer is asked: why?', ''];
         yield 'an answer' => [['kind' => 'answered', 'call' => 'e', 'answer' => 'go on'], 'Answer: go on', ''];
+        yield 'a picture' => [
+            ['kind' => 'pictured', 'picture' => str_repeat('ab', 32), 'caption' => 'the ring', 'stage' => 'stress'],
+            'Picture abababababab, Stress tubes, one a side: the ring', '',
+        ];
         yield 'withdrawn' => [['kind' => 'withdrawn', 'entry' => 'e', 'reason' => 'slip'], 'An entry withdrawn: slip', ''];
         yield 'a date' => [
             ['kind' => 'kit-dated', 'batch' => 'B1', 'keepsUntil' => '2028-02-29'], 'The kit keeps until 29 Feb 2028, batch B1', '',

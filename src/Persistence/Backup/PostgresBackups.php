@@ -16,7 +16,10 @@ use Psr\Clock\ClockInterface;
 final readonly class PostgresBackups implements Backups
 {
     /** All that was entered, in an order in which each row finds what it refers to. Sessions are keys to the door and stay behind it. */
-    private const TABLES = ['person', 'sheet', 'sheet_check', 'job', 'job_crew', 'kit_draft', 'box', 'tool', 'log_entry', 'head_list'];
+    private const TABLES = ['person', 'sheet', 'sheet_check', 'job', 'job_crew', 'kit_draft', 'box', 'tool', 'log_entry', 'head_list', 'picture'];
+
+    /** What a backup from before it was there lacks. */
+    private const LATER = ['picture'];
 
     /** @param list<string> $keys */
     public function __construct(
@@ -49,7 +52,7 @@ final readonly class PostgresBackups implements Backups
     {
         $contents = BackupFile::read($file);
         $names = array_map(static fn (BackupTable $table): string => $table->name, $contents->tables);
-        if (self::TABLES !== $names) {
+        if (self::TABLES !== $names && array_values(array_diff(self::TABLES, self::LATER)) !== $names) {
             throw BadBackup::because('its tables are not those of Berm');
         }
         $known = array_map(
