@@ -27,11 +27,11 @@ final class KitSheetFile
         $file->optionalObject('begun', BegunFile::check(...));
         $name = $file->text('name', 120);
         $maker = $file->text('maker', 120);
-        $leaflet = $file->optionalText('leaflet', 60);
         $application = KitApplicationFile::read($file);
         $takes = KitApplicationFile::readTakes($file);
         $shelf = KitShelfFile::read($file);
         $isFirst = !$file->has('edition') || 2 !== $file->oneOf('edition', [1, 2]);
+        $leaflet = $isFirst ? '' : $file->optionalText('leaflet', 60);
         $asked = $file->list('asked', AskedFile::read(...));
         $names = self::dimensions($file);
         $formulas = (new FormulaField(self::vocabulary($file, $names), knowsNames: [] !== $file->keys('sizes')))->asking(...$asked);

@@ -6,6 +6,8 @@ namespace App\Http\Record;
 
 use App\Security\Permission;
 use App\UseCase\Chain\VerifyChains;
+use App\UseCase\Picture;
+use App\UseCase\Pictures;
 use App\UseCase\PlanJob;
 use App\UseCase\ShowJob;
 use App\UseCase\UncheckedSheets;
@@ -38,13 +40,16 @@ final readonly class RecordController
 
     #[Route('/api/jobs/{id}/record.pdf', methods: ['GET'])]
     #[IsGranted(Permission::Read->value)]
-    public function pdf(string $id, Request $request): Response
+    public function pdf(string $id, Request $request, Pictures $pictures): Response
     {
         $job = ($this->showJob)($id);
         $unit = LengthUnit::tryFrom($request->query->getString('unit')) ?? $job->stored->draft->unit;
 
         return new Response(
-            RecordPdf::of($job, new Reader($unit), ($this->verify)($job->stored->id)->isSound(), ($this->unchecked)($job->plan->job)),
+            RecordPdf::of(
+                $job, new Reader($unit), ($this->verify)($job->stored->id)->isSound(), ($this->unchecked)($job->plan->job),
+                static fn (string $hash): ?Picture => $pictures->has($job->stored->id, $hash) ? $pictures->get($job->stored->id, $hash) : null,
+            ),
             headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => self::named($job->stored->name, '.pdf')],
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Record;
 
+use App\UseCase\Picture;
 use App\UseCase\PlannedJob;
 use Berm\Core\Saying\Reader;
 
@@ -19,8 +20,11 @@ final readonly class RecordPdf
     ) {
     }
 
-    /** @param list<string> $unchecked names of cables and connectors that only their writer has looked at */
-    public static function of(PlannedJob $job, Reader $reader, bool $isUnbroken, array $unchecked): string
+    /**
+     * @param list<string>               $unchecked names of cables and connectors that only their writer has looked at
+     * @param \Closure(string): ?Picture $picture   by its hash; null where it is not here
+     */
+    public static function of(PlannedJob $job, Reader $reader, bool $isUnbroken, array $unchecked, \Closure $picture): string
     {
         $pdf = Paper::a4();
         $pdf->setCreator('Berm');
@@ -36,6 +40,7 @@ final readonly class RecordPdf
         $record->obstacles();
         $record->section();
         $record->cuts();
+        PicturePages::draw($pdf, $job->plan, $reader, $picture, self::MARGIN, self::WIDTH);
         $record->log();
         $record->foot();
 

@@ -7,8 +7,7 @@ import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import type { PickedMark } from '../../views/cuts'
 import { MarkTables } from '../../views/MarkTables'
-import { Calls } from '../../views/Calls'
-import { Notes } from '../../views/Notes'
+import { Said } from '../../views/Said'
 import { NotPlanned } from '../../views/NotPlanned'
 import { useJob } from '../../views/useJob'
 import { BuildDrawing } from './BuildDrawing'
@@ -90,8 +89,7 @@ function WorkScreen({ job, now, myEnd, onPick }: WorkProps) {
         <div className="max-desk:px-4">
           {stage && <TakeOff job={job} stage={stage} />}
           <LeaveSafe job={job} />
-          <Calls job={job} stage={job.next.stage} />
-          <Notes job={job} stage={job.next.stage} />
+          <Said job={job} stage={job.next.stage} />
         </div>
         <Unsent job={job} />
       </section>

@@ -8,8 +8,7 @@ import { useSize } from '../../drawing/useSize'
 import { Keypad } from '../../ui/Keypad'
 import { useUnits } from '../../ui/UnitContext'
 import { isOfMark, markName, onCore, type PickedMark } from '../../views/cuts'
-import { Calls } from '../../views/Calls'
-import { Notes } from '../../views/Notes'
+import { Said } from '../../views/Said'
 import { SavedState } from '../../views/SavedState'
 import { SectionView } from '../../views/SectionView'
 import { Target } from '../../views/Target'
@@ -93,8 +92,7 @@ export function CutScreen({ job, mark, onPick, onDone, children }: CutScreenProp
         <Reason mark={mark} />
         <DoneEarlier jobId={job.id} />
         <LeaveSafe job={job} />
-        <Calls job={job} stage={job.next.stage} />
-        <Notes job={job} stage={job.next.stage} />
+        <Said job={job} stage={job.next.stage} />
       </div>
       <div className="min-w-0 desk:col-start-2 desk:row-span-2 desk:row-start-2">{children}</div>
       <CutAgain isOpen={entry.isAsking} onKeep={entry.keep} onRecord={entry.recordAnyway} />

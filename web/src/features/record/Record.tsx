@@ -19,8 +19,8 @@ import { SectionFigure } from '../../views/SectionFigure'
 import { WallsUnsaid } from '../../views/WallsUnsaid'
 import { useJob } from '../../views/useJob'
 import { HandOver } from './HandOver'
-import { Calls } from '../../views/Calls'
-import { Notes } from '../../views/Notes'
+import { Shown } from '../../views/Pictures'
+import { Said } from '../../views/Said'
 import { LeftOver } from './LeftOver'
 import { PageHeading } from '../../views/PageHeading'
 
@@ -66,10 +66,21 @@ export function Record() {
       )}
       {job.markOut && <MarkTables job={job} show="readings" />}
       <LeftOver job={job} />
-      <Calls job={job} stage={null} />
-      <Notes job={job} stage={null} />
+      <PicturesOfStages job={job} />
+      <Said job={job} stage={null} />
       <Log job={job} />
     </article>
+  )
+}
+
+/** Those of the job as a whole stand below, where one can be added. */
+function PicturesOfStages({ job }: { job: Job }) {
+  const pictures = job.pictures.filter((one) => one.stage !== '')
+  return pictures.length === 0 ? null : (
+    <section aria-label="Pictures of the stages" className="grid gap-2 break-inside-avoid">
+      <h2 className="text-lead font-semibold">Pictures</h2>
+      <Shown job={job} pictures={pictures} />
+    </section>
   )
 }
 

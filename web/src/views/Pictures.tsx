@@ -1,0 +1,121 @@
+import { useState } from 'react'
+import { useWrite } from '../api/outbox'
+import { pictureUrl, sendPicture } from '../api/pictures'
+import { useMay } from '../api/session'
+import type { Job } from '../api/types'
+import { Button } from '../ui/Button'
+import { Field } from '../ui/Field'
+import { Note } from '../ui/Note'
+import { asDataUrl, NoPicture, shrink } from './shrink'
+
+/** The pictures of a stage, or of the job as a whole where there is none, and the way to add one. */
+export function Pictures({ job, stage }: { job: Job; stage: string | null }) {
+  const mayAdd = useMay('write-note')
+  const pictures = job.pictures.filter((one) => one.stage === (stage ?? ''))
+  return (
+    <div className="no-print grid gap-2">
+      <Shown job={job} pictures={pictures} />
+      {mayAdd && <NewPicture job={job} stage={stage} />}
+    </div>
+  )
+}
+
+/** Each opens whole where it is touched. */
+export function Shown({ job, pictures }: { job: Job; pictures: Job['pictures'] }) {
+  if (pictures.length === 0) return null
+  return (
+    <ul aria-label="Pictures" className="flex flex-wrap gap-3">
+      {pictures.map(({ entry, hash, caption, by }) => (
+        <li key={entry} className="grid w-40 content-start gap-1 text-label">
+          <a href={pictureUrl(job.id, hash)} target="_blank" rel="noreferrer" className="block border border-ink">
+            <img
+              src={pictureUrl(job.id, hash)}
+              alt={caption === '' ? `Picture by ${by}` : caption}
+              loading="lazy"
+              className="aspect-4/3 w-full object-cover"
+            />
+          </a>
+          <span>
+            {caption} <span className="text-mute">{by}</span>
+          </span>
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+type Taken = { blob: Blob; url: string }
+
+function NewPicture({ job, stage }: { job: Job; stage: string | null }) {
+  const [taken, setTaken] = useState<Taken | null>(null)
+  const [fault, setFault] = useState<string | undefined>()
+  const take = async (file: File | undefined) => {
+    if (!file) return
+    setFault(undefined)
+    try {
+      const blob = await shrink(file)
+      setTaken({ blob, url: await asDataUrl(blob) })
+    } catch (error) {
+      setTaken(null)
+      setFault(error instanceof NoPicture ? error.message : 'It could not be read: take it again.')
+    }
+  }
+  return (
+    <details open={taken !== null || undefined}>
+      <summary className="min-h-11 text-plan underline underline-offset-4">Add a picture</summary>
+      <div className="grid gap-2">
+        <Field label="Picture" hint="It is made smaller here, and loses what the camera says of the place." fault={fault}>
+          {(input) => (
+            <input
+              {...input}
+              type="file"
+              accept="image/*"
+              capture="environment"
+              className={`${input.className} py-2`}
+              onChange={({ target }) => void take(target.files?.[0])}
+            />
+          )}
+        </Field>
+        {taken && <Keep job={job} stage={stage} taken={taken} onKept={() => setTaken(null)} />}
+      </div>
+    </details>
+  )
+}
+
+type KeepProps = { job: Job; stage: string | null; taken: Taken; onKept: () => void }
+
+function Keep({ job, stage, taken, onKept }: KeepProps) {
+  const write = useWrite(job.id)
+  const [caption, setCaption] = useState('')
+  const [state, setState] = useState<'here' | 'sending' | { said: string }>('here')
+  const keep = async () => {
+    setState('sending')
+    try {
+      const picture = await sendPicture(job.id, taken.blob)
+      const said = caption.trim()
+      write(
+        { kind: 'pictured', picture, ...(said === '' ? {} : { caption: said }), ...(stage === null ? {} : { stage }) },
+        `Picture${said === '' ? '' : `: ${said}`}`,
+      )
+      onKept()
+    } catch (error) {
+      setState({ said: error instanceof Error ? error.message : 'It could not be sent.' })
+    }
+  }
+  return (
+    <>
+      <img src={taken.url} alt="As it will be kept" className="max-h-60 justify-self-start border border-ink" />
+      <Field label="What is to be seen">
+        {(input) => <input {...input} maxLength={200} value={caption} onChange={({ target }) => setCaption(target.value)} />}
+      </Field>
+      {typeof state === 'object' && (
+        <Note tone="out" role="alert" title="The picture is not kept yet.">
+          {state.said}
+        </Note>
+      )}
+      <Button disabled={state === 'sending'} onClick={() => void keep()}>
+        {state === 'sending' ? 'Sending' : typeof state === 'object' ? 'Send it again' : 'Keep the picture'}
+      </Button>
+    </>
+  )
+}
