@@ -15,18 +15,29 @@ const ABOUT: Record<CallAbout, string> = {
 /** Who called for an engineer at a stage, or on the job as a whole, and what was answered; and the way to call. */
 export function Calls({ job, stage }: { job: Job; stage: string | null }) {
   const mayCall = useMay('write-note')
-  const calls = job.calls.filter((one) => one.stage === (stage ?? ''))
+  // At work, what is open stands on top.
+  const calls = job.calls.filter((one) => stage === null || (one.stage === stage && one.answer !== null))
   return (
     <div className="no-print grid gap-2">
-      {calls.length > 0 && (
-        <ul aria-label="Calls" className="grid gap-2">
-          {calls.map((call) => (
-            <OneCall key={call.entry} job={job} call={call} />
-          ))}
-        </ul>
-      )}
+      <CallList job={job} label="Calls" calls={calls} />
       {mayCall && <NewCall job={job} stage={stage} />}
     </div>
+  )
+}
+
+/** What nobody has answered yet, wherever the work has come to. */
+export function OpenCalls({ job }: { job: Job }) {
+  return <CallList job={job} label="Open calls" calls={job.calls.filter((one) => one.answer === null)} />
+}
+
+function CallList({ job, label, calls }: { job: Job; label: string; calls: Call[] }) {
+  if (calls.length === 0) return null
+  return (
+    <ul aria-label={label} className="grid gap-2">
+      {calls.map((call) => (
+        <OneCall key={call.entry} job={job} call={call} />
+      ))}
+    </ul>
   )
 }
 

@@ -22,7 +22,7 @@ type Show = 'marks' | 'tools' | 'readings'
 const COLUMNS: Record<Show, string[]> = {
   marks: ['w-8', '', 'w-24', 'w-44'],
   tools: ['w-8', 'w-44', 'w-24', 'w-36', 'w-28', ''],
-  readings: ['w-8', 'w-44', 'w-24', 'w-36', 'w-28', 'w-32', ''],
+  readings: ['w-8', 'w-38', 'w-24', 'w-36', 'w-24', 'w-32', ''],
 }
 
 /** The marks of one end in the order of cutting: the same facts as the drawing, for the keyboard and the screen reader. */

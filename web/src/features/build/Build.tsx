@@ -7,6 +7,7 @@ import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import type { PickedMark } from '../../views/cuts'
 import { MarkTables } from '../../views/MarkTables'
+import { OpenCalls } from '../../views/Calls'
 import { Said } from '../../views/Said'
 import { NotPlanned } from '../../views/NotPlanned'
 import { useJob } from '../../views/useJob'
@@ -50,6 +51,7 @@ export function Build() {
           {myEnd && <div className="px-4 pt-3 desk:px-6">{myEnd}</div>}
           <div className="px-4 pt-3 desk:px-6">
             <Timers job={job} />
+            <OpenCalls job={job} />
           </div>
           <Lists job={job} active={now.mark} onPick={setPicked} />
         </CutScreen>
@@ -76,6 +78,9 @@ function WorkScreen({ job, now, myEnd, onPick }: WorkProps) {
       <section aria-label="Now" className="grid content-start gap-3 desk:border-r-2 desk:border-ink desk:px-6 desk:py-4">
         <div className="max-desk:px-4 max-desk:pt-3 empty:hidden">
           <Undo jobId={job.id} />
+        </div>
+        <div className="max-desk:px-4 max-desk:pt-3 empty:hidden">
+          <OpenCalls job={job} />
         </div>
         <StageHead job={job} />
         <NowPanel key={keyOf(now)} job={job} now={now} />
