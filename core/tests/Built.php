@@ -20,10 +20,12 @@ use Berm\Core\Build\TaskKind;
 use Berm\Core\Check\CheckKind;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\Counted;
+use Berm\Core\Check\Identified;
 use Berm\Core\Check\Looked;
 use Berm\Core\Check\Made;
 use Berm\Core\Check\Measured;
 use Berm\Core\Check\Noted;
+use Berm\Core\Check\ProvedBy;
 use Berm\Core\Check\Tightened;
 use Berm\Core\Check\TorqueWithin;
 use Berm\Core\Check\Waited;
@@ -187,6 +189,7 @@ final class Built
             ),
             CheckKind::Wait => Waited::itOut(),
             CheckKind::Note => new Noted('B-77'),
+            CheckKind::Phase => new Identified('L'.($place->where->core ?? 1), ProvedBy::Continuity),
             CheckKind::Age => Made::parse('2026-01') ?? throw new \LogicException(),
         });
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Build;
 
+use Berm\Core\Check\PhaseCheck;
 use Berm\Core\Check\Safeguard;
 use Berm\Core\Job\Job;
 use Berm\Core\Saying\Sentence;
@@ -29,7 +30,8 @@ final readonly class Names
     public function check(string $stage, string $check): Sentence
     {
         return Sentence::plain(
-            $this->job->sheet?->stage($stage)?->check($check)->ask ?? Safeguard::tryFrom($check)?->ask($this->job->site->place) ?? $check,
+            $this->job->sheet?->stage($stage)?->check($check)->ask
+                ?? Safeguard::tryFrom($check)?->ask($this->job->site->place) ?? PhaseCheck::tryFrom($check)?->ask() ?? $check,
         );
     }
 

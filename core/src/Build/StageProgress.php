@@ -51,6 +51,18 @@ final readonly class StageProgress
         return null;
     }
 
+    /** What comes before the connector in its stage, and is not done or not right. */
+    public function openBeforeConnector(): ?Task
+    {
+        foreach ($this->tasks as $task) {
+            if (TaskKind::Connector === $task->kind || !$task->isDone) {
+                return TaskKind::Connector === $task->kind ? null : $task;
+            }
+        }
+
+        return null;
+    }
+
     /** What Berm asks before something that can hurt people, and that is not answered yet. */
     public function safeguardBefore(MarkPlace $cut): ?Task
     {

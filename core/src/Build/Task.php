@@ -112,7 +112,9 @@ final readonly class Task
     /** What is said to somebody who would do another thing before it. */
     public function first(): Sentence
     {
-        return Sentence::of('First: {task}.', ['task' => $this->title]);
+        return Sentence::of(
+            $this->isOut ? '{task}: it is out. Put it right, or let an engineer accept it.' : 'First: {task}.', ['task' => $this->title],
+        );
     }
 
     /** The part that it is done with or measured on; empty where there is none. */

@@ -11,8 +11,13 @@ use Berm\Core\Check\Check;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\Circumstances;
 use Berm\Core\Check\Each;
+use Berm\Core\Check\Identified;
 use Berm\Core\Check\LengthWithin;
+use Berm\Core\Check\PhaseCheck;
+use Berm\Core\Check\PhaseKnown;
+use Berm\Core\Check\Phases;
 use Berm\Core\Check\Possible;
+use Berm\Core\Check\Question;
 use Berm\Core\Check\Safeguard;
 use Berm\Core\Check\WaitSince;
 use Berm\Core\CoreError;
@@ -195,9 +200,10 @@ final readonly class TaskLadder
     /** Of a log from before Berm asked it: the stage could be finished without. */
     private function isOfOldLog(Stage $stage, Check $check): bool
     {
-        $place = CheckPlace::of($stage->key, $check->key, Where::of(null, null), null);
+        $isOwn = null !== Safeguard::tryFrom($check->key) || null !== PhaseCheck::tryFrom($check->key);
+        $isMade = static fn (CheckMade $made): bool => $made->place->check === $check->key;
 
-        return null !== Safeguard::tryFrom($check->key) && null !== $this->build->finished($stage->key) && null === $this->build->check($place);
+        return $isOwn && null !== $this->build->finished($stage->key) && [] === array_filter($this->build->checksOf($stage->key), $isMade);
     }
 
     /**
@@ -234,7 +240,7 @@ final readonly class TaskLadder
         $made = $this->made($stage, $check, $place);
         $since = $question instanceof WaitSince ? $this->since($question, $place->where) : null;
         $possible = $question instanceof LengthWithin ? $this->possible($stage, $check, $question, $place) : null;
-        $circumstances = new Circumstances($values, null === $made ? null : $made->entry->doneAt(), $since, $possible);
+        $circumstances = new Circumstances($values, null === $made ? null : $made->entry->doneAt(), $since, $possible, $this->phases($stage, $question, $place));
         $verdict = null !== $made && $question->takes($made->event->answer) ? $question->judge($made->event->answer, $circumstances) : null;
         $window = $question instanceof LengthWithin ? $question->window($values, $possible) : null;
 
@@ -263,6 +269,30 @@ final readonly class TaskLadder
         }
 
         return null === $wait->least ? min($known) : max($known);
+    }
+
+    /** Of a question for the phase: what is known of this core and of the others. */
+    private function phases(Stage $stage, Question $question, CheckPlace $place): ?Phases
+    {
+        if (!$question instanceof PhaseKnown) {
+            return null;
+        }
+        $before = null;
+        $others = [];
+        $isEarlier = true;
+        foreach ($this->assembly->sheet->stages as $one) {
+            $isEarlier = $isEarlier && $one->key !== $stage->key;
+            foreach ($this->build->checksOf($one->key) as $made) {
+                $isSame = $made->place->where->core === $place->where->core;
+                $isTwin = !$isSame && $one->key === $stage->key && $made->place->check === $place->check;
+                if ($made->answer instanceof Identified) {
+                    $before = $isEarlier && $isSame ? $made->answer : $before;
+                    $others = $isTwin ? $others + [$made->place->where->core ?? 1 => $made->answer] : $others;
+                }
+            }
+        }
+
+        return new Phases($before, $others);
     }
 
     /** What a length can come to, by all that is known but its own reading; null where the check does not say what it measures. */

@@ -22,6 +22,8 @@ enum CheckKind: string
     case Note = 'note';
     /** When it was made, judged by how long ago. */
     case Age = 'age';
+    /** Which phase a core is, and by what that was proved. */
+    case Phase = 'phase';
 
     /** A check's own limits, from a kit sheet's open file. */
     public function question(Fields $file, FormulaField $formulas): Question
@@ -34,6 +36,7 @@ enum CheckKind: string
             self::Wait => WaitSince::read($file),
             self::Note => new Note(),
             self::Age => AgeWithin::read($file),
+            self::Phase => new PhaseKnown(),
         };
     }
 
@@ -48,6 +51,7 @@ enum CheckKind: string
             self::Wait => 'waited',
             self::Note => 'note',
             self::Age => 'made',
+            self::Phase => 'phase',
         };
     }
 
@@ -62,6 +66,7 @@ enum CheckKind: string
             self::Wait => Waited::read($file),
             self::Note => Noted::read($file),
             self::Age => Made::read($file),
+            self::Phase => Identified::read($file),
         };
     }
 }

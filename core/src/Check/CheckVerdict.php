@@ -40,6 +40,12 @@ final readonly class CheckVerdict
 
     public static function of(bool $isInside, string $text): self
     {
-        return new self($isInside ? Verdict::Inside : Verdict::Out, null, Sentence::plain($text));
+        return self::told($isInside, Sentence::plain($text));
+    }
+
+    /** What somebody wrote stands in it as a value. */
+    public static function told(bool $isInside, Sentence $sentence): self
+    {
+        return new self($isInside ? Verdict::Inside : Verdict::Out, null, $sentence);
     }
 }

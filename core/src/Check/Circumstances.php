@@ -18,6 +18,7 @@ final readonly class Circumstances
         public ?\DateTimeImmutable $since,
         /** Of a length that the sheet says from where to where. */
         public ?Possible $possible = null,
+        public ?Phases $phases = null,
     ) {
     }
 }

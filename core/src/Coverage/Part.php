@@ -59,7 +59,7 @@ final readonly class Part
 
     private static function check(Check $check): self
     {
-        $isLook = \in_array($check->question->kind(), [CheckKind::Seen, CheckKind::Note], true);
+        $isLook = \in_array($check->question->kind(), [CheckKind::Seen, CheckKind::Note, CheckKind::Phase], true);
 
         return new self($isLook ? Means::Asked : Means::Measured, $check->ask);
     }

@@ -14,6 +14,7 @@ use Berm\Core\Formula\Values;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
+use Berm\Core\Kit\PhaseChecks;
 use Berm\Core\Kit\Safeguards;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthUnit;
@@ -80,7 +81,7 @@ final readonly class Job
 
         $sheet = $this->sheet?->applyingTo($values($first, $other), null === $other ? null : $values($other, $first));
 
-        return null === $sheet ? null : Safeguards::into($sheet, $this->site->place, $this->hasLead());
+        return null === $sheet ? null : PhaseChecks::into(Safeguards::into($sheet, $this->site->place, $this->hasLead()));
     }
 
     private function hasLead(): bool

@@ -55,13 +55,8 @@ final readonly class Applied implements Event
         if (null === $task) {
             return $plan->firstObstacle() ?? Sentence::plain('There is no such step on this job.');
         }
-        $open = $plan->progress->stage($this->place->stage)?->openBefore($task);
 
-        return match (true) {
-            null === $open => null,
-            $open->isOut => Sentence::of('{task}: it is out. Put it right, or let an engineer accept it.', ['task' => $open->title]),
-            default => $open->first(),
-        };
+        return $plan->progress->stage($this->place->stage)?->openBefore($task)?->first();
     }
 
     public function basis(Plan $plan): Basis

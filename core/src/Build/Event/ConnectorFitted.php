@@ -60,7 +60,15 @@ final readonly class ConnectorFitted implements Event
             }
         }
 
-        return null === $plan->markOut ? Sentence::plain('Plan the job first.') : null;
+        return null === $plan->markOut ? Sentence::plain('Plan the job first.') : self::openBefore($plan);
+    }
+
+    /** Conductors home, gaps, phases: what its stage has before it is right first. */
+    private static function openBefore(Plan $plan): ?Sentence
+    {
+        $stage = $plan->progress?->stageFittingConnector();
+
+        return null === $stage ? null : $plan->progress->stage($stage->key)?->openBeforeConnector()?->first();
     }
 
     public function basis(Plan $plan): Basis

@@ -49,14 +49,8 @@ final readonly class StageFinished implements Event
     public function refusal(Plan $plan): ?Sentence
     {
         $progress = $plan->progress?->stage($this->stage);
-        $open = $progress?->openBeforeFinish();
 
-        return match (true) {
-            null === $progress => Sentence::plain('This kit has no such stage.'),
-            null === $open => null,
-            $open->isOut => Sentence::of('{task}: it is out. Put it right, or let an engineer accept it.', ['task' => $open->title]),
-            default => $open->first(),
-        };
+        return null === $progress ? Sentence::plain('This kit has no such stage.') : $progress->openBeforeFinish()?->first();
     }
 
     public function basis(Plan $plan): Basis

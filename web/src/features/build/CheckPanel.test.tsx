@@ -68,6 +68,18 @@ describe('an answer is written with its place', () => {
     type(label, text)
     expect(said()[0]).toMatchObject(answer)
   })
+  it('a phase with what it was proved by, and not without', () => {
+    show(check('phase'))
+    type(/Phase/, ' L2 ')
+    expect(write).not.toHaveBeenCalled()
+    expect(screen.getByText('Say by what it was proved.')).toBeTruthy()
+    fireEvent.click(screen.getByLabelText('A signal sent in at the other end'))
+    type(/Phase/, '')
+    expect(screen.getByText('Type the phase: L1, red, C.')).toBeTruthy()
+    type(/Phase/, ' L2 ')
+    expect(said()[0]).toMatchObject({ phase: 'L2', by: 'signal' })
+    expect(said()[1]).toContain('L2, a signal sent in at the other end')
+  })
 })
 
 describe('what cannot be an answer stays in the field with what is wrong', () => {

@@ -13,6 +13,7 @@ import { useUnit } from '../../ui/UnitContext'
 import { onCore } from '../../views/cuts'
 import { useTypedLength } from '../../views/useTypedLength'
 import { CallForIt } from '../../views/Calls'
+import { PhaseAnswer } from './PhaseAnswer'
 import { LetStand } from '../../views/LetStand'
 import { WhoMay } from '../../views/WhoMay'
 import { useInstrument } from './useInstrument'
@@ -79,6 +80,7 @@ type AnswerProps = { check: StageCheck; name: string; onAnswer: (answer: Answer,
 
 function AnswerForm({ check, name, onAnswer }: AnswerProps) {
   if (check.kind === 'seen') return <YesOrNo onAnswer={onAnswer} />
+  if (check.kind === 'phase') return <PhaseAnswer name={name} onAnswer={onAnswer} />
   if (check.kind === 'wait') return <WaitClock check={check} onDone={() => onAnswer({ waited: true }, 'waited')} />
   return <TypedAnswer check={check} name={name} onAnswer={onAnswer} />
 }
@@ -129,7 +131,7 @@ function TypedAnswer({ check, name, onAnswer }: AnswerProps) {
   const [isTried, setIsTried] = useState(false)
   const input = useRef<HTMLInputElement>(null)
   useEffect(() => input.current?.focus({ preventScroll: true }), [])
-  const kind = check.kind === 'seen' || check.kind === 'wait' ? 'note' : check.kind
+  const kind = check.kind === 'seen' || check.kind === 'wait' || check.kind === 'phase' ? 'note' : check.kind
   const read = useAnswer(kind, text)
   return (
     <form
