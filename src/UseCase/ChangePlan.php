@@ -48,10 +48,10 @@ final readonly class ChangePlan
         $plan = $this->checked($changed);
         $this->jobs->savePlan($stored->id, $wanted, $stored->version + 1, $now);
         $changes = PlanChanges::between($stored->draft, $wanted);
-        if (!$plan->build->hasCuts() || '' === $changes) {
+        if (!$plan->build->hasCuts() && [] === $plan->build->found() || '' === $changes) {
             return new PlannedJob($changed, $plan);
         }
-        $event = new PlanChanged("$changes. Now: ".self::summary($plan));
+        $event = new PlanChanged("$changes. Now: ".self::summary($plan), PlanChanges::ends($stored->draft, $wanted));
         $logged = $this->jobs->append($changed, $plan->entry($this->ids->next(), $by, $now, $event));
 
         return new PlannedJob($logged, ($this->plan)($logged));

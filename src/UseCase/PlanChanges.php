@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
+use Berm\Core\Cable\End;
+
 /** What differs between two plans of a job, in words for its log. */
 final class PlanChanges
 {
@@ -23,6 +25,16 @@ final class PlanChanges
         );
 
         return implode('; ', array_map(self::say(...), array_values($changed)));
+    }
+
+    /** @return list<End> at which something of the cable is planned otherwise */
+    public static function ends(PlanDraft $before, PlanDraft $after): array
+    {
+        $at = static fn (PlanDraft $draft, End $end): array => array_filter(
+            self::flat($draft), static fn (string $key): bool => str_starts_with($key, "$end->value/"), \ARRAY_FILTER_USE_KEY,
+        );
+
+        return array_values(array_filter(End::cases(), static fn (End $end): bool => $at($before, $end) !== $at($after, $end)));
     }
 
     private static function say(string $key): string

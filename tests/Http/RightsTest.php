@@ -216,6 +216,8 @@ final class RightsTest extends ApiTestCase
             'called' => ['about' => 'question', 'note' => 'n'],
             'answered' => ['call' => 'x', 'answer' => 'a'],
             'pictured' => ['picture' => str_repeat('a', 64)],
+            'found' => ['what' => 'other', 'note' => 'n'],
+            'found-accepted' => ['found' => 'x', 'reason' => 'r'],
             'handed-over' => ['signedBy' => 's'],
             'kit-dated' => ['keepsUntil' => '2027-01-01'],
             'withdrawn' => ['entry' => 'x', 'reason' => 'r'],

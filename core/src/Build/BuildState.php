@@ -13,6 +13,8 @@ use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\DeviationAccepted;
+use Berm\Core\Build\Event\Found;
+use Berm\Core\Build\Event\FoundAccepted;
 use Berm\Core\Build\Event\HandedOver;
 use Berm\Core\Build\Event\HoldReleased;
 use Berm\Core\Build\Event\KitDated;
@@ -23,6 +25,7 @@ use Berm\Core\Build\Event\LeftSafe;
 use Berm\Core\Build\Event\Noted;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\Pictured;
+use Berm\Core\Build\Event\PlanChanged;
 use Berm\Core\Build\Event\SafetyConfirmed;
 use Berm\Core\Build\Event\StageFinished;
 use Berm\Core\Build\Event\TakenOff;
@@ -250,6 +253,25 @@ final readonly class BuildState
         }
 
         return [] === $times ? null : max($times);
+    }
+
+    /** @return list<Done<Found>> what was found otherwise, as long as it is neither planned anew nor let stand */
+    public function found(): array
+    {
+        $open = [];
+        foreach ($this->counting as $entry) {
+            $event = $entry->event;
+            if ($event instanceof Found) {
+                $open[$entry->id] = new Done($event, $entry);
+            }
+            $open = match (true) {
+                $event instanceof FoundAccepted => array_diff_key($open, [$event->found => true]),
+                $event instanceof PlanChanged => array_filter($open, static fn (Done $found): bool => !$event->tellsOf($found->event->end)),
+                default => $open,
+            };
+        }
+
+        return array_values($open);
     }
 
     /** @return list<Done<Pictured>> in the order in which they were written down */

@@ -13,6 +13,8 @@ use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\DeviationAccepted;
+use Berm\Core\Build\Event\Found;
+use Berm\Core\Build\Event\FoundAccepted;
 use Berm\Core\Build\Event\HandedOver;
 use Berm\Core\Build\Event\HoldReleased;
 use Berm\Core\Build\Event\KitDated;
@@ -53,6 +55,8 @@ enum EventKind: string
     case Called = 'called';
     case Answered = 'answered';
     case Pictured = 'pictured';
+    case Found = 'found';
+    case FoundAccepted = 'found-accepted';
     case KitDated = 'kit-dated';
     case Withdrawn = 'withdrawn';
     case BoxOpened = 'box-opened';
@@ -83,6 +87,8 @@ enum EventKind: string
             self::Called => Called::class,
             self::Answered => Answered::class,
             self::Pictured => Pictured::class,
+            self::Found => Found::class,
+            self::FoundAccepted => FoundAccepted::class,
             self::KitDated => KitDated::class,
             self::Withdrawn => Withdrawn::class,
             self::BoxOpened => BoxOpened::class,
@@ -96,9 +102,9 @@ enum EventKind: string
         return match ($this) {
             self::SafetyConfirmed, self::CutMeasured, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff,
             self::CheckMade, self::StageFinished, self::LeftSafe, self::HandedOver, self::LeafletRead,
-            self::KitDated, self::Withdrawn => Writer::Jointer,
+            self::Found, self::KitDated, self::Withdrawn => Writer::Jointer,
             self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::LeafletCompared,
-            self::Answered => Writer::Engineer,
+            self::FoundAccepted, self::Answered => Writer::Engineer,
             self::Noted, self::Called, self::Pictured => Writer::Crew,
             self::BoxOpened, self::ToolTaken, self::PlanChanged => Writer::Server,
         };
@@ -111,8 +117,8 @@ enum EventKind: string
             self::CutMeasured, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff, self::CheckMade,
             self::StageFinished => true,
             self::SafetyConfirmed, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::HandedOver,
-            self::LeftSafe, self::Noted, self::LeafletRead, self::LeafletCompared, self::Called, self::Answered, self::Pictured, self::KitDated,
-            self::Withdrawn, self::BoxOpened, self::ToolTaken, self::PlanChanged => false,
+            self::LeftSafe, self::Noted, self::LeafletRead, self::LeafletCompared, self::Called, self::Answered, self::Pictured, self::Found,
+            self::FoundAccepted, self::KitDated, self::Withdrawn, self::BoxOpened, self::ToolTaken, self::PlanChanged => false,
         };
     }
 
@@ -134,7 +140,7 @@ enum EventKind: string
         return match ($this) {
             self::SafetyConfirmed, self::CutMeasured, self::ConnectorFitted, self::Withdrawn, self::BoxOpened, self::ToolTaken,
             self::PlanChanged, self::Noted, self::LeftSafe, self::Called, self::Answered,
-            self::Pictured => StandsOn::Nothing,
+            self::Pictured, self::Found, self::FoundAccepted => StandsOn::Nothing,
             self::PartParked, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::KitDated, self::LeafletRead,
             self::LeafletCompared => StandsOn::Kit,
             self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::HandedOver => StandsOn::Assembly,

@@ -8,11 +8,13 @@ use Berm\Core\Check\CheckPlace;
 use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Section\RulingPlace;
 
-/** What an engineer may let stand: a cut, a check, a part that covers less than the kit asks, another leaflet. */
+/** What an engineer may let stand: a cut, a check, a part that covers less than the kit asks, another leaflet, what was found otherwise. */
 final readonly class Acceptable
 {
-    private function __construct(public ?MarkPlace $cut, public ?CheckPlace $check, public ?RulingPlace $ruling, public bool $isLeaflet = false)
-    {
+    private function __construct(public ?MarkPlace $cut, public ?CheckPlace $check, public ?RulingPlace $ruling, public bool $isLeaflet = false,
+        /** The id of the entry that says what was found. */
+        public ?string $found = null,
+    ) {
     }
 
     public static function cut(MarkPlace $place): self
@@ -33,5 +35,10 @@ final readonly class Acceptable
     public static function leaflet(): self
     {
         return new self(null, null, null, true);
+    }
+
+    public static function found(string $entry): self
+    {
+        return new self(null, null, null, found: $entry);
     }
 }

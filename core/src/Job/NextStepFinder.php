@@ -24,7 +24,7 @@ final class NextStepFinder
     private static function first(Plan $plan): ?Obstacle
     {
         if (null !== $plan->build->connector) {
-            return null;
+            return self::afterConnector($plan);
         }
         $codes = array_map(static fn (Obstacle $obstacle): ObstacleCode => $obstacle->code, $plan->obstacles);
         // A part that covers too little because a cut is out: the cut comes first.
@@ -42,12 +42,25 @@ final class NextStepFinder
         return null;
     }
 
+    /** What stops all work stops it then too; the rest can no longer be put right by planning. */
+    private static function afterConnector(Plan $plan): ?Obstacle
+    {
+        foreach ($plan->obstacles as $obstacle) {
+            if (\in_array($obstacle->code, [ObstacleCode::FoundOtherwise, ObstacleCode::LeafletOther], true)) {
+                return $obstacle;
+            }
+        }
+
+        return null;
+    }
+
     private static function title(Obstacle $obstacle, string $connector): string
     {
         return match ($obstacle->code) {
             ObstacleCode::SafetyOpen => 'Confirm that it is safe to start',
             ObstacleCode::CableMissing => 'Choose the cables and measure them',
             ObstacleCode::KitMissing => 'Choose the kit',
+            ObstacleCode::FoundOtherwise => 'See to what was found',
             ObstacleCode::LeafletUnread => 'Say which leaflet lies in the box',
             ObstacleCode::LeafletOther => 'Have the leaflet compared with the sheet',
             ObstacleCode::ConnectorMissing => "Choose the $connector",

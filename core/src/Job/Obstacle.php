@@ -9,6 +9,7 @@ use Berm\Core\Build\Event;
 use Berm\Core\Build\Event\Applied;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutMeasured;
+use Berm\Core\Build\Event\Found;
 use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\StageFinished;
@@ -73,7 +74,7 @@ final readonly class Obstacle
             ObstacleCode::CannotBeMarkedOut => null === $build->connector
                 && self::isBuilding($event)
                 && !self::isCorrection($event, $build),
-            ObstacleCode::LeafletUnread, ObstacleCode::LeafletOther => self::isBuilding($event) && !$event instanceof LeafletRead,
+            ObstacleCode::LeafletUnread, ObstacleCode::LeafletOther, ObstacleCode::FoundOtherwise => self::isBuilding($event) && !$event instanceof LeafletRead,
             ObstacleCode::MaterialShort => $event instanceof ConnectorFitted,
             ObstacleCode::RoomUnknown, ObstacleCode::RoomShort => $event instanceof ConnectorFitted || $this->parksHere($event),
             ObstacleCode::LapShort => $event instanceof ConnectorFitted
@@ -94,7 +95,7 @@ final readonly class Obstacle
     private static function isBuilding(Event $event): bool
     {
         return self::isWork($event) && Writer::Jointer === $event::kind()->writer() && !$event instanceof Event\KitDated
-            && !$event instanceof LeafletRead;
+            && !$event instanceof LeafletRead && !$event instanceof Found;
     }
 
     /** A cut that was made is measured again: it can only get better known. */

@@ -25,6 +25,8 @@ enum ObstacleCode: string
     case LapShort = 'lap-short';
     /** The box holds less than the items take. */
     case MaterialShort = 'material-short';
+    /** Opening the cable showed something else than planned. */
+    case FoundOtherwise = 'found-otherwise';
     case CutOut = 'cut-out';
     case CheckOut = 'check-out';
 
@@ -34,7 +36,7 @@ enum ObstacleCode: string
         return match ($this) {
             self::SafetyOpen, self::CableMissing, self::KitMissing, self::ConnectorMissing, self::CannotTell,
             self::LeafletUnread, self::RoomUnknown => Severity::Asks,
-            self::LeafletOther, self::DoesNotFit, self::CannotBeMarkedOut, self::RoomShort, self::LapShort, self::MaterialShort, self::CutOut,
+            self::FoundOtherwise, self::LeafletOther, self::DoesNotFit, self::CannotBeMarkedOut, self::RoomShort, self::LapShort, self::MaterialShort, self::CutOut,
             self::CheckOut => Severity::Stops,
         };
     }

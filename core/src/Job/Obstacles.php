@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Berm\Core\Job;
 
 use Berm\Core\Build\BuildState;
+use Berm\Core\Build\Done;
+use Berm\Core\Build\Names;
 use Berm\Core\Build\Progress;
 use Berm\Core\Build\Task;
 use Berm\Core\Build\TaskKind;
@@ -37,6 +39,7 @@ final readonly class Obstacles
 
         return [
             ...$obstacles->safety(),
+            ...$obstacles->found(),
             ...$obstacles->cables(),
             ...self::fit(Step::Cables, $cableFit),
             ...(null === $job->size ? [Obstacle::of(
@@ -83,6 +86,18 @@ final readonly class Obstacles
                 "The cable of end {$end->value} is not chosen.",
             ), Where::of($end, null),
         ), $missing);
+    }
+
+    /** @return list<Obstacle> what opening the cable showed */
+    private function found(): array
+    {
+        $names = new Names($this->job);
+
+        return array_map(static fn (Done $found): Obstacle => Obstacle::of(
+            ObstacleCode::FoundOtherwise, Step::Cables, Sentence::of(
+                '{found} Plan anew with what was found, or an engineer lets it stand.', ['found' => $found->event->words($names)],
+            ), Where::of($found->event->end, null), Acceptable::found($found->entry->id),
+        ), $this->build->found());
     }
 
     /** @return list<Obstacle> the sheet is one edition of the leaflet: the one in the box may say otherwise */

@@ -30,6 +30,7 @@ final class ObstacleJson
     private static function acceptable(Acceptable $acceptable): ?array
     {
         return match (true) {
+            null !== $acceptable->found => ['kind' => 'found-accepted', 'found' => $acceptable->found],
             $acceptable->isLeaflet => ['kind' => 'leaflet-compared'],
             null !== $acceptable->ruling => ['kind' => 'lap-accepted', ...PlaceFile::writeRuling($acceptable->ruling)],
             default => null,

@@ -111,6 +111,13 @@ final class LogReadTest extends TestCase
             ['kind' => 'pictured', 'picture' => str_repeat('ab', 32), 'caption' => 'the ring', 'stage' => 'stress'],
             'Picture abababababab, Stress tubes, one a side: the ring', '',
         ];
+        yield 'found' => [
+            ['kind' => 'found', 'what' => 'other-screen', 'end' => 'A', 'note' => 'Wires, not tape.'],
+            'Found at end A: another metallic screen than planned. Wires, not tape.', 'Found at end A: another metallic shield than planned. Wires, not tape.',
+        ];
+        yield 'found, let stand' => [
+            ['kind' => 'found-accepted', 'found' => 'e', 'reason' => 'cut back'], 'What was found is let stand: cut back', '',
+        ];
         yield 'withdrawn' => [['kind' => 'withdrawn', 'entry' => 'e', 'reason' => 'slip'], 'An entry withdrawn: slip', ''];
         yield 'a date' => [
             ['kind' => 'kit-dated', 'batch' => 'B1', 'keepsUntil' => '2028-02-29'], 'The kit keeps until 29 Feb 2028, batch B1', '',

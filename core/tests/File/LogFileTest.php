@@ -40,6 +40,8 @@ final class LogFileTest extends TestCase
         'called' => ['about' => 'leaflet', 'note' => '35 mm, not 30', 'stage' => 'cut'],
         'answered' => ['call' => 'entry-3', 'answer' => 'take 35'],
         'pictured' => ['picture' => '2cf24dba5fb0a30e26e83b2ac5b9e29e1b161e5c1fa7425e73043362938b9824', 'caption' => 'the ring', 'stage' => 'cut'],
+        'found' => ['what' => 'wet-strands', 'end' => 'B', 'note' => 'drops at the cut'],
+        'found-accepted' => ['found' => 'entry-3', 'reason' => 'dried and cut back'],
         'withdrawn' => ['entry' => 'entry-3', 'reason' => 'slip'],
         'kit-dated' => ['batch' => 'B1', 'keepsUntil' => '2028-02-29'],
     ];

@@ -9,6 +9,7 @@ use Berm\Core\Build\Event;
 use Berm\Core\Build\EventKind;
 use Berm\Core\Build\Names;
 use Berm\Core\Build\Progress;
+use Berm\Core\Cable\End;
 use Berm\Core\File\Fields;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\Stage;
@@ -17,7 +18,8 @@ use Berm\Core\Saying\Sentence;
 /** The plan was changed after work had begun: what is now pinned, in words. */
 final readonly class PlanChanged implements Event
 {
-    public function __construct(public string $summary)
+    /** @param list<End> $ends at which something of the cable is planned otherwise; empty in entries from before it was kept */
+    public function __construct(public string $summary, public array $ends = [])
     {
     }
 
@@ -33,12 +35,14 @@ final readonly class PlanChanged implements Event
 
     public static function read(Fields $file): self
     {
-        return new self($file->text('summary', 2000));
+        return new self($file->text('summary', 2000), $file->choices('ends', End::class));
     }
 
     public function write(): array
     {
-        return ['summary' => $this->summary];
+        $ends = array_map(static fn (End $end): string => $end->value, $this->ends);
+
+        return ['summary' => $this->summary, ...([] === $ends ? [] : ['ends' => $ends])];
     }
 
     public function stage(Progress $progress): ?Stage
@@ -59,5 +63,11 @@ final readonly class PlanChanged implements Event
     public function words(Names $names): Sentence
     {
         return Sentence::of('Plan changed: {summary}', ['summary' => $this->summary]);
+    }
+
+    /** Something of the cable there is planned otherwise; null: of either cable. */
+    public function tellsOf(?End $end): bool
+    {
+        return null === $end ? [] !== $this->ends : \in_array($end, $this->ends, true);
     }
 }

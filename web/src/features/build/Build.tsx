@@ -16,6 +16,7 @@ import { ConnectorPanel } from './ConnectorPanel'
 import { CutChips } from './CutChips'
 import { CutScreen } from './CutScreen'
 import { DoneEarlier } from './DoneEarlier'
+import { FoundOtherwise } from './FoundOtherwise'
 import { InTheWay } from './InTheWay'
 import { keyOf, nowIn, type Now } from './now'
 import { ParkPanel } from './ParkPanel'
@@ -93,6 +94,7 @@ function WorkScreen({ job, now, myEnd, onPick }: WorkProps) {
         )}
         <div className="max-desk:px-4">
           {stage && <TakeOff job={job} stage={stage} />}
+          <FoundOtherwise job={job} />
           <LeaveSafe job={job} />
           <Said job={job} stage={job.next.stage} />
         </div>

@@ -1,3 +1,4 @@
+import { FoundOtherwise } from './FoundOtherwise'
 import { useState, type ReactNode } from 'react'
 import { useWaiting } from '../../api/outbox'
 import { useMay } from '../../api/session'
@@ -92,6 +93,7 @@ export function CutScreen({ job, mark, onPick, onDone, children }: CutScreenProp
         <Reason mark={mark} />
         <DoneEarlier jobId={job.id} />
         <LeaveSafe job={job} />
+        <FoundOtherwise job={job} />
         <Said job={job} stage={job.next.stage} />
       </div>
       <div className="min-w-0 desk:col-start-2 desk:row-span-2 desk:row-start-2">{children}</div>
