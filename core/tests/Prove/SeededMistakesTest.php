@@ -26,12 +26,12 @@ use Berm\Core\Check\Measured;
 use Berm\Core\Check\ProvedBy;
 use Berm\Core\Check\Tightened;
 use Berm\Core\Check\Waited;
-use Berm\Core\Connector\Fixing;
 use Berm\Core\Coverage\Caught;
 use Berm\Core\Job\Job;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\Mistake;
 use Berm\Core\MarkOut\Cut;
+use Berm\Core\Prove\Corners;
 use Berm\Core\Quantity\Instrument;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthFormat;
@@ -86,19 +86,39 @@ final class SeededMistakesTest extends TestCase
         self::assertGreaterThan(0.7, \count($caught) / \count($possible), implode(', ', array_keys($caught)));
     }
 
-    /** @return list<Job> one with each kind of connector that goes with it: bolts are looked at where there are bolts */
+    /** @return list<Job> as few as look for all that the sheet looks for: bolts where there are bolts, sheds where they stand */
     private static function jobs(string $sheet): array
     {
-        $jobs = [];
-        foreach (Fixing::cases() as $fixing) {
-            try {
-                $jobs[] = Demo::corner($sheet, fixing: $fixing);
-            } catch (\OutOfBoundsException) {
-                // No such connector goes with it.
+        $kit = Demo::kit($sheet);
+        $jobs = $shown = $kinds = [];
+        foreach ($kit->sizes as $size) {
+            foreach ((new Corners($kit))->ofSize($size) as $corner) {
+                $job = $corner->job;
+                $kind = serialize([$job->connector?->fixing, $job->site->place, $job->site->mounting, $job->said]);
+                if (isset($kinds[$kind])) {
+                    continue;
+                }
+                $kinds[$kind] = true;
+                $more = array_diff_key(self::shownOn($job), $shown);
+                $jobs = [] === $more ? $jobs : [...$jobs, $job];
+                $shown += $more;
             }
         }
 
-        return [] === $jobs ? [Demo::corner($sheet)] : $jobs;
+        return $jobs;
+    }
+
+    /** @return array<string, true> by Mistake value */
+    private static function shownOn(Job $job): array
+    {
+        $shown = [];
+        foreach (Plan::ofLog($job, [])->progress?->tasks() ?? [] as $task) {
+            foreach (self::shownBy($task) as $mistake) {
+                $shown[$mistake->value] = true;
+            }
+        }
+
+        return $shown;
     }
 
     /** @return list<Mistake> */

@@ -55,10 +55,19 @@ it('shows that it was asked, and then the answer, at its own stage', async () =>
     within(screen.getByRole('list', { name }))
       .getAllByRole('listitem')
       .map((one) => one.textContent)
-  await screen.findByRole('list', { name: 'Open calls' })
-  expect(texts('Open calls')).toEqual([expect.stringContaining('has not answered yet')])
-  expect(texts('Calls')).toEqual([expect.stringContaining('Answer: So. Tamsin Oake')])
+  await screen.findByRole('list', { name: 'Calls' })
+  expect(texts('Calls')).toEqual([
+    expect.stringContaining('has not answered yet'),
+    expect.stringContaining('Answer: So. Tamsin Oake'),
+  ])
   expect(screen.queryByLabelText('Answer')).toBeNull()
+})
+
+it('stands on top for an engineer, whichever stage it is of', async () => {
+  openPage(BUILD, 'engineer', (server) => takes(server, withCalls(call({ stage: 'another' }))))
+  const open = within(await screen.findByRole('list', { name: 'Open calls' }))
+  expect(open.getAllByRole('listitem')).toHaveLength(1)
+  expect(screen.queryByRole('list', { name: 'Calls' })).toBeNull()
 })
 
 it('is answered by an engineer, with words', async () => {

@@ -15,8 +15,10 @@ const ABOUT: Record<CallAbout, string> = {
 /** Who called for an engineer at a stage, or on the job as a whole, and what was answered; and the way to call. */
 export function Calls({ job, stage }: { job: Job; stage: string | null }) {
   const mayCall = useMay('write-note')
-  // At work, what is open stands on top.
-  const calls = job.calls.filter((one) => stage === null || (one.stage === stage && one.answer !== null))
+  const mayAnswer = useMay('accept-deviation')
+  const isOpen = (one: Call) => one.answer === null
+  // Whoever answers has what is open on top of the work.
+  const calls = job.calls.filter((one) => stage === null || (isOpen(one) ? !mayAnswer : one.stage === stage))
   return (
     <div className="no-print grid gap-2">
       <CallList job={job} label="Calls" calls={calls} />
@@ -25,9 +27,10 @@ export function Calls({ job, stage }: { job: Job; stage: string | null }) {
   )
 }
 
-/** What nobody has answered yet, wherever the work has come to. */
+/** For whoever answers: what nobody has answered yet, wherever the work has come to. */
 export function OpenCalls({ job }: { job: Job }) {
-  return <CallList job={job} label="Open calls" calls={job.calls.filter((one) => one.answer === null)} />
+  const mayAnswer = useMay('accept-deviation')
+  return !mayAnswer ? null : <CallList job={job} label="Open calls" calls={job.calls.filter((one) => one.answer === null)} />
 }
 
 function CallList({ job, label, calls }: { job: Job; label: string; calls: Call[] }) {

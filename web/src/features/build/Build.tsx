@@ -8,6 +8,7 @@ import { useUnit } from '../../ui/UnitContext'
 import type { PickedMark } from '../../views/cuts'
 import { MarkTables } from '../../views/MarkTables'
 import { OpenCalls } from '../../views/Calls'
+import { SavedState } from '../../views/SavedState'
 import { Said } from '../../views/Said'
 import { NotPlanned } from '../../views/NotPlanned'
 import { useJob } from '../../views/useJob'
@@ -66,25 +67,31 @@ export function Build() {
 /** What a jointer writes down as done. */
 const WRITTEN_DOWN: Now['is'][] = ['park', 'connector', 'touch', 'finish']
 
+/** A phone on its side has what is asked beside what can hurt. */
+const NOW =
+  'grid content-start gap-3 low:grid-cols-[minmax(0,2fr)_minmax(0,3fr)] low:*:col-start-1 desk:border-r-2 desk:border-ink desk:px-6 desk:py-4'
+
 type WorkProps = { job: Job; now: Now; myEnd: ReactNode; onPick: (mark: PickedMark) => void }
 
 /** Whatever is not a cut: the drawing, what is asked, and the lists beside it. */
 function WorkScreen({ job, now, myEnd, onPick }: WorkProps) {
   const stage = stageNow(job)
   return (
-    <div className="grid grid-cols-[minmax(0,1fr)] content-start desk:grid-cols-[28rem_minmax(0,1fr)]">
+    <div data-work-screen className="grid grid-cols-[minmax(0,1fr)] content-start desk:grid-cols-[28rem_minmax(0,1fr)]">
       <div className="border-b border-line max-desk:hidden desk:col-span-2">
         <BuildDrawing job={job} now={now} />
       </div>
-      <section aria-label="Now" className="grid content-start gap-3 desk:border-r-2 desk:border-ink desk:px-6 desk:py-4">
+      <section aria-label="Now" className={NOW}>
         <div className="max-desk:px-4 max-desk:pt-3 empty:hidden">
           <Undo jobId={job.id} />
         </div>
         <div className="max-desk:px-4 max-desk:pt-3 empty:hidden">
           <OpenCalls job={job} />
         </div>
-        <StageHead job={job} />
-        <NowPanel key={keyOf(now)} job={job} now={now} />
+        <StageHead job={job} saved={<SavedState job={job} />} />
+        <div className="low:col-start-2! low:row-span-6 low:row-start-1">
+          <NowPanel key={keyOf(now)} job={job} now={now} />
+        </div>
         <StageNotes job={job} />
         {WRITTEN_DOWN.includes(now.is) && (
           <div className="max-desk:px-4">

@@ -48,7 +48,7 @@ export function CheckPanel({ job, stage, check, before }: CheckProps) {
   return (
     <div className="grid gap-3 max-desk:p-4">
       <h3 className="font-semibold">{say(check.ask, unit)}</h3>
-      {check.limits && <p className="text-entry">{say(check.limits, unit)}</p>}
+      {check.limits && <p className="text-entry max-sm:text-[clamp(1.4rem,7.4vw,2rem)]">{say(check.limits, unit)}</p>}
       {check.answer?.verdict === 'out' && (
         <Note tone="out" role="status" title={`Out: ${say(check.answer.sentence, unit)}`}>
           {check.mend || 'Put it right and check again; or an engineer lets it stand, with a reason.'}

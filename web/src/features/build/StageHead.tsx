@@ -1,20 +1,28 @@
+import type { ReactNode } from 'react'
 import type { Job, Stage } from '../../api/types'
 import { say } from '../../domain/sentence'
 import { useUnit } from '../../ui/UnitContext'
 
 export const stageNow = (job: Job): Stage | null => job.stages?.find((stage) => stage.key === job.next.stage) ?? null
 
-/** Where the work stands: the stage, what can hurt in it, and what the leaflet says to do. */
-export function StageHead({ job }: { job: Job }) {
+/**
+ * Where the work stands: the stage, what can hurt in it, and what the leaflet says to do.
+ *
+ * @param saved whether all is sent: shown on small phones, whose title line gives way
+ */
+export function StageHead({ job, saved }: { job: Job; saved?: ReactNode }) {
   const unit = useUnit()
   const stage = stageNow(job)
   if (!stage || job.completion.done) return null
   const number = (job.stages?.indexOf(stage) ?? 0) + 1
   return (
     <div className="grid gap-3 max-desk:px-4 max-desk:pt-3">
-      <h2 className="text-lead font-semibold desk:sr-only">
-        {number}. {stage.title}
-      </h2>
+      <div className="flex items-baseline justify-between gap-4 desk:contents">
+        <h2 className="text-lead font-semibold desk:sr-only">
+          {number}. {stage.title}
+        </h2>
+        <span className="hidden text-label text-mute short:inline">{saved}</span>
+      </div>
       <StageTime stage={stage} />
       {stage.cautions.map((caution) => (
         <p key={caution.template} className="border-l-4 border-unproved pl-3">

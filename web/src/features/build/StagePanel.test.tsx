@@ -6,13 +6,13 @@ import { FinishPanel, ReleasePanel } from './StagePanel'
 
 const write = vi.fn()
 let may: string[] = []
-vi.mock('../../api/outbox', () => ({ useWrite: () => write }))
+vi.mock('../../api/outbox', () => ({ useWrite: () => write, useWaiting: () => [] }))
 vi.mock('../../api/session', () => {
   const has = (right: string) => may.includes(right)
   return { useMay: has, useRole: has }
 })
 
-const job = { id: 'job' } as unknown as Job
+const job = { id: 'job', calls: [], next: { stage: 'close' } } as unknown as Job
 const stage = { key: 'close', title: 'Close', oneWay: true, doubts: [] } as unknown as Stage
 
 beforeEach(() => {
@@ -54,6 +54,19 @@ it('asks only who builds', () => {
   render(<FinishPanel job={job} stage={stage} />)
   expect(screen.queryByRole('button')).toBeNull()
   expect(screen.getByText('A jointer says that it is done.')).toBeTruthy()
+})
+
+it('a jointer calls for an engineer to a hold point, and once', () => {
+  may = ['build', 'write-note']
+  render(<ReleasePanel job={job} stage={stage} />)
+  fireEvent.click(screen.getByRole('button', { name: 'Call for it' }))
+  const called = { kind: 'called', about: 'let-stand', note: 'Hold point: Close', stage: 'close' }
+  expect(write.mock.calls[0]?.[0]).toEqual(called)
+  cleanup()
+  const calls = [{ ...called, entry: 'a', by: 'Wren', at: '2026-03-14T10:42:00Z', answer: null }]
+  render(<ReleasePanel job={{ ...job, calls } as unknown as Job} stage={stage} />)
+  expect(screen.queryByRole('button')).toBeNull()
+  expect(screen.getByText(/An engineer was called at/)).toBeTruthy()
 })
 
 it('lets only an engineer release a hold point', () => {

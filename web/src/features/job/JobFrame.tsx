@@ -153,6 +153,7 @@ function NextLine({ job }: { job: Job }) {
     <div
       className={classes(
         'flex items-center justify-between gap-x-4 border-b border-line px-4 py-1 desk:px-6 max-desk:group-has-[[data-cut-screen]]/frame:hidden',
+        'short:group-has-[[data-work-screen]]/frame:hidden',
         isHere && 'desk:hidden',
       )}
     >
@@ -162,7 +163,8 @@ function NextLine({ job }: { job: Job }) {
           <SavedState job={job} />
         </span>
         {isHere ? (
-          <span className="text-mute">{say(job.next.title, unit)}</span>
+          // At the build itself, what is next stands right below.
+          job.next.step !== 'build' && <span className="text-mute">{say(job.next.title, unit)}</span>
         ) : (
           <Link to={target} className="min-h-6 text-plan underline underline-offset-4">
             Next: {say(job.next.title, unit)} →
