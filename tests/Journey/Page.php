@@ -125,6 +125,15 @@ final class Page
         return $this;
     }
 
+    /** One of several. */
+    public function pick(string $label): self
+    {
+        $quoted = self::quoted($label);
+        $this->element("//label[normalize-space(.)=$quoted]//input[@type='radio']")->click();
+
+        return $this;
+    }
+
     public function tick(string $label): self
     {
         $quoted = self::quoted($label);

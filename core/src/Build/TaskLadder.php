@@ -253,19 +253,44 @@ final readonly class TaskLadder
     /** When the clock of a wait was started; of several places, the one that the limit is hardest on. Null: it does not run yet. */
     private function since(WaitSince $wait, Where $where): ?\DateTimeImmutable
     {
+        $stage = $this->assembly->sheet->stage($wait->after);
+        if (null !== $wait->check) {
+            return self::hardest($wait, $this->answered($stage, $wait->check, $where));
+        }
         if (null === $wait->set) {
             return $this->build->finished($wait->after)?->entry->doneAt();
         }
-        $stage = $this->assembly->sheet->stage($wait->after);
         $set = null === $stage ? [] : array_filter(
             $this->works($stage, WorkKind::Set, $wait->set), static fn (Task $task): bool => $task->where->meets($where),
         );
         $times = array_map(fn (Task $task): ?\DateTimeImmutable => null === $task->work
             ? null
             : $this->build->applied($task->work)?->entry->doneAt(), array_values($set));
+
+        return self::hardest($wait, $times) ?? $this->build->finished($wait->after)?->entry->doneAt();
+    }
+
+    /** @return list<\DateTimeImmutable|null> when that check was answered, at each place that meets this one */
+    private function answered(?Stage $stage, string $check, Where $where): array
+    {
+        $asked = $stage?->check($check);
+        $places = null === $stage || null === $asked ? [] : array_values(array_filter(
+            $this->checkPlaces->of($stage, $asked), static fn (CheckPlace $place): bool => $place->where->meets($where),
+        ));
+
+        return array_map(fn (CheckPlace $place): ?\DateTimeImmutable => $this->build->check($place)?->entry->doneAt(), $places);
+    }
+
+    /**
+     * Of several places the one that the limit is hardest on; null while one of them is open.
+     *
+     * @param list<\DateTimeImmutable|null> $times
+     */
+    private static function hardest(WaitSince $wait, array $times): ?\DateTimeImmutable
+    {
         $known = array_filter($times, static fn (?\DateTimeImmutable $at): bool => null !== $at);
         if ([] === $known || \count($known) < \count($times)) {
-            return $this->build->finished($wait->after)?->entry->doneAt();
+            return null;
         }
 
         return null === $wait->least ? min($known) : max($known);

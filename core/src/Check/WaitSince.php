@@ -20,15 +20,18 @@ final readonly class WaitSince implements Question
         public ?Duration $most,
         /** The key of the item that is set in that stage, so that the clock starts then; null: it starts when the stage is finished. */
         public ?string $set,
+        /** The key of a check of that stage, so that the clock starts when it was answered: strands brushed, and in within minutes. */
+        public ?string $check = null,
     ) {
     }
 
     /** @throws BadKitSheet when the limits are upside down */
-    public static function between(string $after, ?Duration $least, ?Duration $most, ?string $set = null): self
-    {
+    public static function between(
+        string $after, ?Duration $least, ?Duration $most, ?string $set = null, ?string $check = null,
+    ): self {
         return null !== $least && null !== $most && $most->seconds < $least->seconds
             ? throw BadKitSheet::windowUpsideDown($least->toText(), $most->toText())
-            : new self($after, $least, $most, $set);
+            : new self($after, $least, $most, $set, $check);
     }
 
     public static function read(Fields $file): self
@@ -37,7 +40,12 @@ final readonly class WaitSince implements Question
             $key, Duration::parse(...), Duration::ofSeconds(1),
         ) : null;
 
-        return self::between($file->text('after', 40), $limit('min'), $limit('max'), $file->has('set') ? $file->text('set', 40) : null);
+        $key = static fn (string $name): ?string => $file->has($name) ? $file->text($name, 40) : null;
+        if (null !== $key('set') && null !== $key('check')) {
+            $file->problem('check', 'stands beside "set": a clock starts once. Leave one of them out.');
+        }
+
+        return self::between($file->text('after', 40), $limit('min'), $limit('max'), $key('set'), $key('check'));
     }
 
     public function kind(): CheckKind
@@ -81,6 +89,6 @@ final readonly class WaitSince implements Question
 
         return [...array_filter($limits, static fn (?string $limit): bool => null !== $limit), 'after' => $this->after, ...(
             null === $this->set ? [] : ['set' => $this->set]
-        )];
+        ), ...(null === $this->check ? [] : ['check' => $this->check])];
     }
 }

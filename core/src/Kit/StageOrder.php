@@ -61,10 +61,14 @@ final class StageOrder
         if (null === $wait) {
             return;
         }
-        $since = $before[$wait->after] ?? ($wait->after === $stage->key && null !== $wait->set ? $stage : null);
+        $isWithin = null !== $wait->set || null !== $wait->check;
+        $since = $before[$wait->after] ?? ($wait->after === $stage->key && $isWithin ? $stage : null);
         null === $since && throw BadKitSheet::waitsFor($stage->key, $wait->after);
         if (null !== $wait->set && !\in_array($wait->set, $since->installs, true)) {
             throw BadKitSheet::stageNames($since->key, 'item', $wait->set);
+        }
+        if (null !== $wait->check && null === $since->check($wait->check)) {
+            throw BadKitSheet::stageNames($since->key, 'check', $wait->check);
         }
     }
 
