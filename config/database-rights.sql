@@ -4,7 +4,7 @@ revoke all on all tables in schema public from berm_app, berm_reader;
 grant usage on schema public to berm_app, berm_reader;
 
 grant select on all tables in schema public to berm_app;
-grant insert on log_entry, sheet, sheet_check, picture to berm_app;
+grant insert on log_entry, sheet, sheet_check, sheet_withdrawal, picture to berm_app;
 grant insert, update on job, person, box, tool to berm_app;
 grant insert, update, delete on kit_draft, job_crew, session, sign_in_try to berm_app;
 

@@ -21,10 +21,12 @@ use App\UseCase\ReleaseKitDraft;
 use App\UseCase\SaveKitDraft;
 use App\UseCase\SheetNotFound;
 use App\UseCase\Sheets;
+use App\UseCase\SheetWithdrawals;
 use App\UseCase\Skeletons;
 use App\UseCase\TryKitDraft;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\JobFile;
+use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\Words\Change;
 use Berm\Core\Revision;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -43,12 +45,18 @@ final readonly class KitController
 
     #[Route('/api/kits', methods: ['GET'])]
     #[IsGranted(Permission::Read->value)]
-    public function list(): JsonResponse
+    public function list(SheetWithdrawals $withdrawals): JsonResponse
     {
         $kits = $this->sheets->kits();
+        $withdrawn = $withdrawals->all();
+        $isWithdrawn = static fn (KitSheet $one): bool => [] !== array_filter(
+            $withdrawn, static fn (Revision $other): bool => $other->equals($one->revision),
+        );
 
         return new JsonResponse([
-            'kits' => array_map(KitSheetJson::summary(...), $kits->items),
+            'kits' => array_map(static fn (KitSheet $one): array => [
+                ...KitSheetJson::summary($one), ...($isWithdrawn($one) ? ['withdrawn' => true] : []),
+            ], $kits->items),
             'unreadable' => UnreadableJson::of($kits),
             'drafts' => array_map(KitSheetJson::draftSummary(...), $this->drafts->all()),
         ]);

@@ -20,7 +20,7 @@ use Berm\Core\Kit\KitSize;
 /** Puts the pinned sheets into a stored job and computes all that follows from it. */
 final readonly class PlanJob
 {
-    public function __construct(private Sheets $sheets, private KnownPlans $plans)
+    public function __construct(private Sheets $sheets, private KnownPlans $plans, private SheetWithdrawals $withdrawals)
     {
     }
 
@@ -65,6 +65,7 @@ final readonly class PlanJob
             $stored->name, $stored->function, $draft->unit, $this->cables($draft), $sheet, $sheet->sizes[$draft->kitSize] ?? null,
             null === $draft->connector ? null : $this->sheets->connector($draft->connector),
             $draft->site, null === $sheet ? [] : SaidFile::ofTexts($draft->said, $sheet),
+            null === $draft->kit ? null : $this->withdrawals->reason($draft->kit),
         );
     }
 

@@ -218,6 +218,7 @@ final class RightsTest extends ApiTestCase
             'pictured' => ['picture' => str_repeat('a', 64)],
             'found' => ['what' => 'other', 'note' => 'n'],
             'found-accepted' => ['found' => 'x', 'reason' => 'r'],
+            'withdrawn-accepted' => ['reason' => 'r'],
             'handed-over' => ['signedBy' => 's'],
             'kit-dated' => ['keepsUntil' => '2027-01-01'],
             'withdrawn' => ['entry' => 'x', 'reason' => 'r'],

@@ -46,7 +46,7 @@ final class TogetherTest extends TestCase
             $trench->press('Call for it')->see('An engineer was called at');
 
             $office->signIn('engineer')->go(self::JOINT.'/build')->see('water in the strands')
-                ->fill('Why it may stand', 'Cut back 2 m, dry there.')->press('Let it stand')->seeNoMore('Plan anew with what was found');
+                ->fill('Why it may stand', 'Cut back 2 m, dry there.')->press('Let it stand')->seeNoMore('Why it may stand');
         } finally {
             $trench->close();
             $office->close();

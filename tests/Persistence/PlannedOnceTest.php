@@ -10,6 +10,7 @@ use App\UseCase\Jobs;
 use App\UseCase\Pictures;
 use App\UseCase\PlanJob;
 use App\UseCase\Sheets;
+use App\UseCase\SheetWithdrawals;
 use App\UseCase\Who;
 use App\UseCase\WriteEntry;
 use Berm\Core\Build\Event\CutMeasured;
@@ -36,7 +37,7 @@ final class PlannedOnceTest extends KernelTestCase
         $kept = new ArrayAdapter();
         $services = self::getContainer();
         $jobs = $services->get(Jobs::class);
-        $plan = new PlanJob($services->get(Sheets::class), new CachedPlans($kept, 'test'));
+        $plan = new PlanJob($services->get(Sheets::class), new CachedPlans($kept, 'test'), $services->get(SheetWithdrawals::class));
         $write = new WriteEntry($jobs, $plan, $services->get(Boxes::class), $services->get(Pictures::class), $services->get(ClockInterface::class));
         $write(self::HALF_CUT, Uuid::v7()->toRfc4122(), self::cut('57.5'), Who::program('Test'));
         self::assertCount(2, $kept->getValues(), 'nobody had looked at the job before');

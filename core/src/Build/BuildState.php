@@ -31,6 +31,7 @@ use Berm\Core\Build\Event\StageFinished;
 use Berm\Core\Build\Event\TakenOff;
 use Berm\Core\Build\Event\ToolTaken;
 use Berm\Core\Build\Event\Withdrawn;
+use Berm\Core\Build\Event\WithdrawnAccepted;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\MarkOut\Mark;
@@ -253,6 +254,12 @@ final readonly class BuildState
         }
 
         return [] === $times ? null : max($times);
+    }
+
+    /** @return Done<WithdrawnAccepted>|null an engineer lets it be finished by a sheet that was withdrawn */
+    public function withdrawnAccepted(): ?Done
+    {
+        return $this->last(WithdrawnAccepted::class, []);
     }
 
     /** @return list<Done<Found>> what was found otherwise, as long as it is neither planned anew nor let stand */

@@ -31,6 +31,7 @@ use Berm\Core\Build\Event\StageFinished;
 use Berm\Core\Build\Event\TakenOff;
 use Berm\Core\Build\Event\ToolTaken;
 use Berm\Core\Build\Event\Withdrawn;
+use Berm\Core\Build\Event\WithdrawnAccepted;
 
 /** Every kind of entry that a log can hold. */
 enum EventKind: string
@@ -57,6 +58,7 @@ enum EventKind: string
     case Pictured = 'pictured';
     case Found = 'found';
     case FoundAccepted = 'found-accepted';
+    case WithdrawnAccepted = 'withdrawn-accepted';
     case KitDated = 'kit-dated';
     case Withdrawn = 'withdrawn';
     case BoxOpened = 'box-opened';
@@ -89,6 +91,7 @@ enum EventKind: string
             self::Pictured => Pictured::class,
             self::Found => Found::class,
             self::FoundAccepted => FoundAccepted::class,
+            self::WithdrawnAccepted => WithdrawnAccepted::class,
             self::KitDated => KitDated::class,
             self::Withdrawn => Withdrawn::class,
             self::BoxOpened => BoxOpened::class,
@@ -104,7 +107,7 @@ enum EventKind: string
             self::CheckMade, self::StageFinished, self::LeftSafe, self::HandedOver, self::LeafletRead,
             self::Found, self::KitDated, self::Withdrawn => Writer::Jointer,
             self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::LeafletCompared,
-            self::FoundAccepted, self::Answered => Writer::Engineer,
+            self::FoundAccepted, self::WithdrawnAccepted, self::Answered => Writer::Engineer,
             self::Noted, self::Called, self::Pictured => Writer::Crew,
             self::BoxOpened, self::ToolTaken, self::PlanChanged => Writer::Server,
         };
@@ -118,7 +121,7 @@ enum EventKind: string
             self::StageFinished => true,
             self::SafetyConfirmed, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::HandedOver,
             self::LeftSafe, self::Noted, self::LeafletRead, self::LeafletCompared, self::Called, self::Answered, self::Pictured, self::Found,
-            self::FoundAccepted, self::KitDated, self::Withdrawn, self::BoxOpened, self::ToolTaken, self::PlanChanged => false,
+            self::FoundAccepted, self::WithdrawnAccepted, self::KitDated, self::Withdrawn, self::BoxOpened, self::ToolTaken, self::PlanChanged => false,
         };
     }
 
@@ -142,7 +145,7 @@ enum EventKind: string
             self::PlanChanged, self::Noted, self::LeftSafe, self::Called, self::Answered,
             self::Pictured, self::Found, self::FoundAccepted => StandsOn::Nothing,
             self::PartParked, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::KitDated, self::LeafletRead,
-            self::LeafletCompared => StandsOn::Kit,
+            self::LeafletCompared, self::WithdrawnAccepted => StandsOn::Kit,
             self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::HandedOver => StandsOn::Assembly,
         };
     }

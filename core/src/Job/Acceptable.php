@@ -8,12 +8,16 @@ use Berm\Core\Check\CheckPlace;
 use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Section\RulingPlace;
 
-/** What an engineer may let stand: a cut, a check, a part that covers less than the kit asks, another leaflet, what was found otherwise. */
+/**
+ * What an engineer may let stand: a cut, a check, a part that covers less than the kit asks, another leaflet, what was found
+ * otherwise, a sheet that was withdrawn.
+ */
 final readonly class Acceptable
 {
     private function __construct(public ?MarkPlace $cut, public ?CheckPlace $check, public ?RulingPlace $ruling, public bool $isLeaflet = false,
         /** The id of the entry that says what was found. */
         public ?string $found = null,
+        public bool $isWithdrawn = false,
     ) {
     }
 
@@ -40,5 +44,10 @@ final readonly class Acceptable
     public static function found(string $entry): self
     {
         return new self(null, null, null, found: $entry);
+    }
+
+    public static function withdrawn(): self
+    {
+        return new self(null, null, null, isWithdrawn: true);
     }
 }

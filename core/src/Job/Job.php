@@ -38,6 +38,8 @@ final readonly class Job
         public ?Connector $connector,
         public Site $site,
         public array $said = [],
+        /** Why the revision of the sheet was withdrawn; null: it holds. */
+        public ?string $withdrawn = null,
     ) {
     }
 
@@ -95,6 +97,7 @@ final readonly class Job
     {
         return new self(
             $this->name, $this->function, $this->unit, $this->cables, $this->sheet, $this->size, $connector, $this->site, $this->said,
+            $this->withdrawn,
         );
     }
 

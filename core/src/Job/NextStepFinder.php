@@ -46,7 +46,7 @@ final class NextStepFinder
     private static function afterConnector(Plan $plan): ?Obstacle
     {
         foreach ($plan->obstacles as $obstacle) {
-            if (\in_array($obstacle->code, [ObstacleCode::FoundOtherwise, ObstacleCode::LeafletOther], true)) {
+            if (\in_array($obstacle->code, [ObstacleCode::SheetWithdrawn, ObstacleCode::FoundOtherwise, ObstacleCode::LeafletOther], true)) {
                 return $obstacle;
             }
         }
@@ -60,6 +60,7 @@ final class NextStepFinder
             ObstacleCode::SafetyOpen => 'Confirm that it is safe to start',
             ObstacleCode::CableMissing => 'Choose the cables and measure them',
             ObstacleCode::KitMissing => 'Choose the kit',
+            ObstacleCode::SheetWithdrawn => 'See why the sheet was withdrawn',
             ObstacleCode::FoundOtherwise => 'See to what was found',
             ObstacleCode::LeafletUnread => 'Say which leaflet lies in the box',
             ObstacleCode::LeafletOther => 'Have the leaflet compared with the sheet',

@@ -74,7 +74,8 @@ final readonly class Obstacle
             ObstacleCode::CannotBeMarkedOut => null === $build->connector
                 && self::isBuilding($event)
                 && !self::isCorrection($event, $build),
-            ObstacleCode::LeafletUnread, ObstacleCode::LeafletOther, ObstacleCode::FoundOtherwise => self::isBuilding($event) && !$event instanceof LeafletRead,
+            ObstacleCode::LeafletUnread, ObstacleCode::LeafletOther, ObstacleCode::FoundOtherwise,
+            ObstacleCode::SheetWithdrawn => self::isBuilding($event) && !$event instanceof LeafletRead,
             ObstacleCode::MaterialShort => $event instanceof ConnectorFitted,
             ObstacleCode::RoomUnknown, ObstacleCode::RoomShort => $event instanceof ConnectorFitted || $this->parksHere($event),
             ObstacleCode::LapShort => $event instanceof ConnectorFitted

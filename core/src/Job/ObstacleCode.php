@@ -27,6 +27,8 @@ enum ObstacleCode: string
     case MaterialShort = 'material-short';
     /** Opening the cable showed something else than planned. */
     case FoundOtherwise = 'found-otherwise';
+    /** The revision of the sheet that it is built by was withdrawn. */
+    case SheetWithdrawn = 'sheet-withdrawn';
     case CutOut = 'cut-out';
     case CheckOut = 'check-out';
 
@@ -36,7 +38,7 @@ enum ObstacleCode: string
         return match ($this) {
             self::SafetyOpen, self::CableMissing, self::KitMissing, self::ConnectorMissing, self::CannotTell,
             self::LeafletUnread, self::RoomUnknown => Severity::Asks,
-            self::FoundOtherwise, self::LeafletOther, self::DoesNotFit, self::CannotBeMarkedOut, self::RoomShort, self::LapShort, self::MaterialShort, self::CutOut,
+            self::SheetWithdrawn, self::FoundOtherwise, self::LeafletOther, self::DoesNotFit, self::CannotBeMarkedOut, self::RoomShort, self::LapShort, self::MaterialShort, self::CutOut,
             self::CheckOut => Severity::Stops,
         };
     }

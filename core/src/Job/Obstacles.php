@@ -40,6 +40,7 @@ final readonly class Obstacles
         return [
             ...$obstacles->safety(),
             ...$obstacles->found(),
+            ...$obstacles->withdrawn(),
             ...$obstacles->cables(),
             ...self::fit(Step::Cables, $cableFit),
             ...(null === $job->size ? [Obstacle::of(
@@ -86,6 +87,19 @@ final readonly class Obstacles
                 "The cable of end {$end->value} is not chosen.",
             ), Where::of($end, null),
         ), $missing);
+    }
+
+    /** @return list<Obstacle> what is handed over stays as it was signed for */
+    private function withdrawn(): array
+    {
+        $stands = null === $this->job->withdrawn || null !== $this->build->withdrawnAccepted() || null !== $this->build->handedOver();
+
+        return $stands ? [] : [Obstacle::of(
+            ObstacleCode::SheetWithdrawn, Step::Kit, Sentence::of(
+                'This revision of the sheet was withdrawn: {reason} Choose another one, or an engineer lets it be finished by this.',
+                ['reason' => $this->job->withdrawn],
+            ), null, Acceptable::withdrawn(),
+        )];
     }
 
     /** @return list<Obstacle> what opening the cable showed */

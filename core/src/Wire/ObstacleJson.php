@@ -31,6 +31,7 @@ final class ObstacleJson
     {
         return match (true) {
             null !== $acceptable->found => ['kind' => 'found-accepted', 'found' => $acceptable->found],
+            $acceptable->isWithdrawn => ['kind' => 'withdrawn-accepted'],
             $acceptable->isLeaflet => ['kind' => 'leaflet-compared'],
             null !== $acceptable->ruling => ['kind' => 'lap-accepted', ...PlaceFile::writeRuling($acceptable->ruling)],
             default => null,

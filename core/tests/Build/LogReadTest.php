@@ -118,6 +118,9 @@ final class LogReadTest extends TestCase
         yield 'found, let stand' => [
             ['kind' => 'found-accepted', 'found' => 'e', 'reason' => 'cut back'], 'What was found is let stand: cut back', '',
         ];
+        yield 'a withdrawn sheet' => [
+            ['kind' => 'withdrawn-accepted', 'reason' => 'r'], 'Built by a withdrawn sheet all the same: r', '',
+        ];
         yield 'withdrawn' => [['kind' => 'withdrawn', 'entry' => 'e', 'reason' => 'slip'], 'An entry withdrawn: slip', ''];
         yield 'a date' => [
             ['kind' => 'kit-dated', 'batch' => 'B1', 'keepsUntil' => '2028-02-29'], 'The kit keeps until 29 Feb 2028, batch B1', '',

@@ -42,6 +42,7 @@ final class LogFileTest extends TestCase
         'pictured' => ['picture' => '2cf24dba5fb0a30e26e83b2ac5b9e29e1b161e5c1fa7425e73043362938b9824', 'caption' => 'the ring', 'stage' => 'cut'],
         'found' => ['what' => 'wet-strands', 'end' => 'B', 'note' => 'drops at the cut'],
         'found-accepted' => ['found' => 'entry-3', 'reason' => 'dried and cut back'],
+        'withdrawn-accepted' => ['reason' => 'it differs in the sheath only'],
         'withdrawn' => ['entry' => 'entry-3', 'reason' => 'slip'],
         'kit-dated' => ['batch' => 'B1', 'keepsUntil' => '2028-02-29'],
     ];

@@ -83,6 +83,7 @@ final class LongestTextsTest extends TestCase
             ['kind' => 'pictured', 'picture' => str_repeat('0', 64), 'caption' => 'c', 'stage' => 's'],
             ['kind' => 'found', 'what' => 'other', 'note' => 'n'],
             ['kind' => 'found-accepted', 'found' => 'e', 'reason' => 'r'],
+            ['kind' => 'withdrawn-accepted', 'reason' => 'r'],
             ['kind' => 'withdrawn', 'entry' => 'e', 'reason' => 'r'],
             ['kind' => 'kit-dated', 'batch' => 'b', 'keepsUntil' => '2028-02-29'],
             ['kind' => 'box-opened', 'box' => 'b', 'item' => 'i', 'batch' => 'b', 'serial' => 's', 'missing' => ['m']],

@@ -127,3 +127,15 @@ export function useDiscardDraft() {
     onSuccess: () => listAnew(queries),
   })
 }
+
+export function useWithdrawSheet() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: ({ id, revision, reason }: { id: string; revision: number; reason: string }) =>
+      answered(client.PUT('/api/kits/{id}/{revision}/withdrawal', { params: { path: { id, revision } }, body: { reason } })),
+    onSuccess: () => {
+      void listAnew(queries)
+      void queries.invalidateQueries({ queryKey: jobQueries.all })
+    },
+  })
+}

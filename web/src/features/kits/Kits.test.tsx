@@ -152,3 +152,23 @@ it('a draft that was thrown away can be put back', async () => {
   await waitFor(() => expect(server.stored.map(({ method }) => method)).toEqual(['DELETE', 'POST']))
   expect(await screen.findByRole('heading', { name: 'Draft of quillon-straight-12' })).toBeTruthy()
 })
+
+it('a revision that was found wrong is withdrawn with a reason, and not without', async () => {
+  const server = openPage('/kits/harrow-allinone-28', 'engineer', (server) => {
+    server.answers('PUT', '/api/kits/harrow-allinone-28/1/withdrawal', () => taken(null, 204))
+  })
+  fireEvent.click(await screen.findByText('Withdraw revision 1'))
+  fireEvent.click(screen.getByRole('button', { name: 'Withdraw it' }))
+  expect(screen.getByText('Write what is wrong with it.')).toBeTruthy()
+  expect(server.stored).toEqual([])
+  fireEvent.change(screen.getByLabelText('What is wrong with it'), { target: { value: ' Screen short ' } })
+  fireEvent.click(screen.getByRole('button', { name: 'Withdraw it' }))
+  await waitFor(() => expect(server.stored).toMatchObject([{ method: 'PUT', body: { reason: 'Screen short' } }]))
+  expect(await screen.findByText('Revision 1 is withdrawn.')).toBeTruthy()
+})
+
+it('whoever builds is told, and withdraws nothing', async () => {
+  openPage('/kits/harrow-allinone-28', 'jointer')
+  await screen.findByRole('heading', { name: 'Kits' })
+  expect(screen.queryByText('Withdraw revision 1')).toBeNull()
+})

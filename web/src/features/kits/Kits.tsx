@@ -10,6 +10,7 @@ import { classes } from '../../ui/classes'
 import { Note } from '../../ui/Note'
 import { UnitProvider, useUnit } from '../../ui/UnitContext'
 import { UnitToggle } from '../../ui/UnitToggle'
+import { WithdrawSheet } from './WithdrawSheet'
 import { DuplicateSheet } from './DuplicateSheet'
 import { NewDraft } from './NewDraft'
 import { Changes, Rules } from '../../views/Rules'
@@ -98,6 +99,7 @@ function KitList({ kits, chosen }: { kits: KitSheet[]; chosen: KitSheet | undefi
             <span className="font-semibold">{sheet.name}</span>
             <span className="text-label text-mute">
               {sheet.maker} · {sheet.technology.replace('-', ' ')} {accessory(sheet.function, unit)} · revision {sheet.revision}
+              {sheet.withdrawn && <strong className="text-out"> withdrawn</strong>}
             </span>
           </Link>
         </li>
@@ -164,6 +166,7 @@ function Released({ sheet, hasDraft, onDraft }: ReleasedProps) {
       </div>
       {save.error && <Note tone="out" role="alert" title={save.error.message} />}
       <DuplicateSheet sheet={sheet} open={isDuplicating} onClose={() => setIsDuplicating(false)} onDraft={onDraft} />
+      {(mayWrite || sheet.withdrawn) && <WithdrawSheet key={sheet.id} sheet={sheet} />}
       {sheet.revision > 1 && <Before sheet={sheet} />}
       {words.data && <Rules rules={words.data.rules} />}
     </>
