@@ -44,6 +44,10 @@ $office->signIn('administrator')->go('/people')->see('Wren Addlery')->press('Cha
     ->shot("$folder/people.png");
 $office->close();
 
+$answering = Page::open();
+$answering->signIn('engineer')->go('/waits')->see('Weir Lane pit 5')->shot("$folder/waits.png");
+$answering->close();
+
 $trench = Page::open(390, 844, 'dark');
 $trench->signIn('jointer')->go($job(2).'/build')->see('window')->shot("$folder/trench-night.png");
 $trench->go($job(2).'/cables')->see('ovality')->shot("$folder/trench-caliper.png");

@@ -37,7 +37,7 @@ it('tells an engineer what waits for them, who called and when, and what waits f
   expect(links).toEqual([`/jobs/${JOBS.staged}/build`, `/jobs/${JOBS.staged}/kit`])
   const others = within(screen.getByRole('region', { name: 'For others' }))
   expect(others.getByText('Two springs short')).toBeTruthy()
-  expect(screen.getByRole('link', { name: '2 for you' })).toBeTruthy()
+  expect(screen.getByRole('link', { name: '2 wait for you' })).toBeTruthy()
 })
 
 it('tells a jointer their own answers, and nobody else’s', async () => {

@@ -11,7 +11,11 @@ export function WaitsForMe() {
   const mine = person ? waits.filter((one) => isMine(one, person)).length : 0
   return (
     <Link to="/waits" className="min-h-11 content-center px-1 whitespace-nowrap text-plan underline underline-offset-4">
-      {mine === 0 ? 'Waits' : <strong className="text-unproved">{mine} for you</strong>}
+      {mine === 0 ? (
+        'Waits'
+      ) : (
+        <strong className="text-unproved">{mine === 1 ? '1 waits for you' : `${mine} wait for you`}</strong>
+      )}
     </Link>
   )
 }
