@@ -29,9 +29,6 @@ foreach ($views as [$name, $path, $words]) {
 }
 $desk->go($job(6).'/cables')->see('What differs')->press('What is it?')->see('does not agree with the cable')
     ->shot("$folder/what-is-it.png");
-$desk->go('/cables')->see('found')->fill(
-    'As the drum or the record has it', '3x150 cu paper belted',
-)->see('1 found')->pressFirst('3×150')->see('An estimate')->shot("$folder/paper-cable.png");
 $desk->go('/kits')->see('What it is for')->pressFirst('Straight joint, one core')->see('Size 3')->shot("$folder/kits.png");
 $desk->go('/stores')->see('Harbour store')->shot("$folder/stores.png");
 $desk->go('/kits/drafts/osterwick-plain-12')->see('Everything covers what it must.');

@@ -46,7 +46,8 @@ final readonly class DoctrinePictures implements Pictures
     public function add(string $job, Picture $picture, string $by, \DateTimeImmutable $at): void
     {
         $this->connection->executeStatement(
-            'INSERT INTO picture (job_id, hash, type, bytes, sent_by, sent_at) VALUES (?, ?, ?, ?, ?, ?) ON CONFLICT (job_id, hash) DO NOTHING',
+            'INSERT INTO picture (job_id, hash, type, bytes, sent_by, sent_at) VALUES (?, ?, ?, ?, ?, ?)
+             ON CONFLICT (job_id, hash) DO NOTHING',
             [$job, $picture->hash, $picture->type, $picture->bytes, $by, $at->format(\DATE_ATOM)],
             [3 => ParameterType::LARGE_OBJECT],
         );

@@ -19,8 +19,8 @@ final readonly class ListWaits
     /**
      * @template T
      *
-     * @param callable(JobStamp, (\Closure(): PlannedJob)|null): (list<T>|null) $told what waits on a job; null where that is not known and may
-     *                                                                                not be worked out now
+     * @param callable(JobStamp, (\Closure(): PlannedJob)|null): (list<T>|null) $told what waits on a job; null where that is not known
+     *                                                                                and may not be worked out now
      *
      * @return array{list<T>, int} and how many jobs were not looked at: ask again
      */

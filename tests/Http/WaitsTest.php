@@ -34,7 +34,9 @@ final class WaitsTest extends ApiTestCase
         $this->signIn('engineer');
         $jobs = self::at($this->call('GET', '/api/jobs?perPage=1'), 'total');
         self::assertIsInt($jobs);
-        self::assertSame($jobs - 10, self::at($this->call('GET', '/api/waits'), 'unseen'), 'nothing is kept between two questions of a test');
+        self::assertSame(
+            $jobs - 10, self::at($this->call('GET', '/api/waits'), 'unseen'), 'nothing is kept between two questions of a test',
+        );
     }
 
     #[Test]
@@ -43,7 +45,7 @@ final class WaitsTest extends ApiTestCase
         self::assertSame(401, $this->call('GET', '/api/waits')->getStatusCode());
     }
 
-    /** @return array{mixed, mixed, mixed, mixed} who, by whom, whom by name and where: the call or answer of the job that was written to last */
+    /** @return array{mixed, mixed, mixed, mixed} who, by whom, whom by name and where: of the job that was written to last */
     private function wait(): array
     {
         $answer = $this->call('GET', '/api/waits');

@@ -24,7 +24,9 @@ final class WithdrawalTest extends ApiTestCase
         $revision = self::at($before, 'kit.revision');
         self::assertIsInt($revision);
         $kit = self::text($before, 'kit.id')."/$revision";
-        self::assertSame(204, $this->call('PUT', "/api/kits/$kit/withdrawal", ['reason' => 'The screen comes out short.'])->getStatusCode());
+        self::assertSame(
+            204, $this->call('PUT', "/api/kits/$kit/withdrawal", ['reason' => 'The screen comes out short.'])->getStatusCode(),
+        );
         self::assertSame(204, $this->call('PUT', "/api/kits/$kit/withdrawal", ['reason' => 'again'])->getStatusCode(), 'twice is once');
         $job = $this->call('GET', '/api/jobs/'.self::HALF_CUT);
         self::assertSame('sheet-withdrawn', self::at($job, 'obstacles.0.code'));

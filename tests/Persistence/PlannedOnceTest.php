@@ -38,7 +38,9 @@ final class PlannedOnceTest extends KernelTestCase
         $services = self::getContainer();
         $jobs = $services->get(Jobs::class);
         $plan = new PlanJob($services->get(Sheets::class), new CachedPlans($kept, 'test'), $services->get(SheetWithdrawals::class));
-        $write = new WriteEntry($jobs, $plan, $services->get(Boxes::class), $services->get(Pictures::class), $services->get(ClockInterface::class));
+        $write = new WriteEntry(
+            $jobs, $plan, $services->get(Boxes::class), $services->get(Pictures::class), $services->get(ClockInterface::class),
+        );
         $write(self::HALF_CUT, Uuid::v7()->toRfc4122(), self::cut('57.5'), Who::program('Test'));
         self::assertCount(2, $kept->getValues(), 'nobody had looked at the job before');
         $written = $write(self::HALF_CUT, Uuid::v7()->toRfc4122(), self::cut('57.6'), Who::program('Test'));

@@ -9,8 +9,8 @@ use PHPUnit\Framework\TestCase;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * While entries are written, workers are killed under them, and now and then all of them: what got no answer is sent again, as the page does.
- * None is lost, none is there twice. A few here; a thousand by ./berm kills.
+ * While entries are written, workers are killed under them, and now and then all of them: what got no answer is sent again, as the
+ * page does. None is lost, none is there twice. A few here; a thousand by ./berm kills.
  */
 final class EntriesSurviveTest extends TestCase
 {

@@ -120,8 +120,9 @@ enum EventKind: string
             self::CutMeasured, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff, self::CheckMade,
             self::StageFinished => true,
             self::SafetyConfirmed, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::HandedOver,
-            self::LeftSafe, self::Noted, self::LeafletRead, self::LeafletCompared, self::Called, self::Answered, self::Pictured, self::Found,
-            self::FoundAccepted, self::WithdrawnAccepted, self::KitDated, self::Withdrawn, self::BoxOpened, self::ToolTaken, self::PlanChanged => false,
+            self::LeftSafe, self::Noted, self::LeafletRead, self::LeafletCompared, self::Called, self::Answered, self::Pictured,
+            self::Found, self::FoundAccepted, self::WithdrawnAccepted, self::KitDated, self::Withdrawn, self::BoxOpened, self::ToolTaken,
+            self::PlanChanged => false,
         };
     }
 

@@ -240,7 +240,9 @@ final readonly class TaskLadder
         $made = $this->made($stage, $check, $place);
         $since = $question instanceof WaitSince ? $this->since($question, $place->where) : null;
         $possible = $question instanceof LengthWithin ? $this->possible($stage, $check, $question, $place) : null;
-        $circumstances = new Circumstances($values, null === $made ? null : $made->entry->doneAt(), $since, $possible, $this->phases($stage, $question, $place));
+        $circumstances = new Circumstances(
+            $values, null === $made ? null : $made->entry->doneAt(), $since, $possible, $this->phases($stage, $question, $place),
+        );
         $verdict = null !== $made && $question->takes($made->event->answer) ? $question->judge($made->event->answer, $circumstances) : null;
         $window = $question instanceof LengthWithin ? $question->window($values, $possible) : null;
 

@@ -41,7 +41,9 @@ final class WorkInWords
     public static function cost(Item $item, KitSheet $sheet): Sentence
     {
         return Sentence::plain(match (true) {
-            $item->isShrunkIn($sheet->application->technology) => 'What is shrunk does not come off whole: it is cut along and lost, and another one is needed.',
+            $item->isShrunkIn(
+                $sheet->application->technology,
+            ) => 'What is shrunk does not come off whole: it is cut along and lost, and another one is needed.',
             self::isLost($item, $sheet) => 'Its support is out: it is lost, and another one is needed.',
             Nature::Wrap === $item->nature => 'What was wound is lost: wind anew from what is left in the box.',
             Nature::Layer === $item->nature => 'It can be laid again as long as no wire or tape of it broke.',

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Berm\Core\Check;
 
-/** When Berm itself asks for the phase of every core, where the sheet does not. Common practice: phases crossed are found by nothing later. */
+/**
+ * When Berm itself asks for the phase of every core, where the sheet does not. Common practice: phases crossed are found by nothing
+ * later.
+ */
 enum PhaseCheck: string
 {
     case Before = 'phase-before';

@@ -14,7 +14,11 @@ use Berm\Core\Section\RulingPlace;
  */
 final readonly class Acceptable
 {
-    private function __construct(public ?MarkPlace $cut, public ?CheckPlace $check, public ?RulingPlace $ruling, public bool $isLeaflet = false,
+    private function __construct(
+        public ?MarkPlace $cut,
+        public ?CheckPlace $check,
+        public ?RulingPlace $ruling,
+        public bool $isLeaflet = false,
         /** The id of the entry that says what was found. */
         public ?string $found = null,
         public bool $isWithdrawn = false,

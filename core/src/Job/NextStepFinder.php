@@ -46,7 +46,9 @@ final class NextStepFinder
     private static function afterConnector(Plan $plan): ?Obstacle
     {
         foreach ($plan->obstacles as $obstacle) {
-            if (\in_array($obstacle->code, [ObstacleCode::SheetWithdrawn, ObstacleCode::FoundOtherwise, ObstacleCode::LeafletOther], true)) {
+            if (\in_array(
+                $obstacle->code, [ObstacleCode::SheetWithdrawn, ObstacleCode::FoundOtherwise, ObstacleCode::LeafletOther], true,
+            )) {
                 return $obstacle;
             }
         }

@@ -38,8 +38,8 @@ enum ObstacleCode: string
         return match ($this) {
             self::SafetyOpen, self::CableMissing, self::KitMissing, self::ConnectorMissing, self::CannotTell,
             self::LeafletUnread, self::RoomUnknown => Severity::Asks,
-            self::SheetWithdrawn, self::FoundOtherwise, self::LeafletOther, self::DoesNotFit, self::CannotBeMarkedOut, self::RoomShort, self::LapShort, self::MaterialShort, self::CutOut,
-            self::CheckOut => Severity::Stops,
+            self::SheetWithdrawn, self::FoundOtherwise, self::LeafletOther, self::DoesNotFit, self::CannotBeMarkedOut, self::RoomShort,
+            self::LapShort, self::MaterialShort, self::CutOut, self::CheckOut => Severity::Stops,
         };
     }
 }

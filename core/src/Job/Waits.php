@@ -33,7 +33,9 @@ final readonly class Waits
                 $isNew => [
                     ...$waits,
                     new Wait(
-                        WaitsFor::Jointer, $answer->event->words($names), Step::Build, $answer->entry->by, $answer->entry->doneAt(), $entry->by,
+                        WaitsFor::Jointer, $answer->event->words(
+                            $names,
+                        ), Step::Build, $answer->entry->by, $answer->entry->doneAt(), $entry->by,
                     ),
                 ],
                 default => $waits,
@@ -66,6 +68,8 @@ final readonly class Waits
     {
         $short = array_filter($plan->obstacles, static fn (Obstacle $one): bool => ObstacleCode::MaterialShort === $one->code);
 
-        return array_values(array_map(static fn (Obstacle $one): Wait => new Wait(WaitsFor::Storekeeper, $one->reason, $one->step), $short));
+        return array_values(
+            array_map(static fn (Obstacle $one): Wait => new Wait(WaitsFor::Storekeeper, $one->reason, $one->step), $short),
+        );
     }
 }

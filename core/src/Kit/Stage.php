@@ -94,7 +94,8 @@ final readonly class Stage
     public function withSteps(array $steps): self
     {
         return new self(
-            $this->key, $this->title, $this->when, $this->scope, $this->cautions, $steps, $this->isOneWay, $this->isHoldPoint, $this->reason,
+            $this->key, $this->title, $this->when, $this->scope, $this->cautions, $steps, $this->isOneWay, $this->isHoldPoint,
+            $this->reason,
         );
     }
 

@@ -15,8 +15,8 @@ final class SaidJson
     public static function pictures(Plan $plan): array
     {
         return array_map(static fn (Done $done): array => [
-            'entry' => $done->entry->id, 'hash' => $done->event->picture, 'caption' => $done->event->caption, 'stage' => $done->event->stage,
-            'by' => $done->entry->by, 'at' => $done->entry->doneAt()->format(\DATE_ATOM),
+            'entry' => $done->entry->id, 'hash' => $done->event->picture, 'caption' => $done->event->caption,
+            'stage' => $done->event->stage, 'by' => $done->entry->by, 'at' => $done->entry->doneAt()->format(\DATE_ATOM),
         ], $plan->build->pictures());
     }
 

@@ -54,14 +54,18 @@ final class CallTest extends TestCase
         self::assertStringContainsString('Nobody calls', (string) self::refusal($called, new Answered('entry-0', 'Take 35.')));
         $answered = [...$called, new Answered('entry-1', 'Take 35.')];
         self::assertStringContainsString('answered already', (string) self::refusal($answered, new Answered('entry-1', 'Take 30.')));
-        self::assertStringContainsString('no such stage', (string) self::refusal([Written::safe()], new Called(CallAbout::Question, 'n', 'gone')));
+        self::assertStringContainsString(
+            'no such stage', (string) self::refusal([Written::safe()], new Called(CallAbout::Question, 'n', 'gone')),
+        );
     }
 
     #[Test]
     public function whoeverHasGoneOnHasReadTheAnswer(): void
     {
         $log = [
-            Written::safe(), new Called(CallAbout::Question, 'n', ''), new Answered('entry-1', 'go on'), new PartParked(End::A, 'outer-sleeve'),
+            Written::safe(), new Called(
+                CallAbout::Question, 'n', '',
+            ), new Answered('entry-1', 'go on'), new PartParked(End::A, 'outer-sleeve'),
         ];
         $plan = Plan::ofLog(self::job(), [
             ...Written::log(self::job(), \array_slice($log, 0, 3)),
@@ -76,7 +80,9 @@ final class CallTest extends TestCase
         $log = Built::toTheEnd($job = Demo::corner('harrow-anyscreen-35'))->log;
         $done = Plan::ofLog($job, $log);
         self::assertNull(Written::refusal($done, $hand = new HandedOver('Somebody')));
-        $call = $done->entry('call', 'ida', new \DateTimeImmutable('2026-03-15T08:30:00Z'), new Called(CallAbout::Leaflet, 'page 4 differs', ''));
+        $call = $done->entry(
+            'call', 'ida', new \DateTimeImmutable('2026-03-15T08:30:00Z'), new Called(CallAbout::Leaflet, 'page 4 differs', ''),
+        );
         $called = Plan::ofLog($job, [...$log, $call]);
         self::assertStringContainsString('has not answered yet', (string) Written::refusal($called, $hand));
         $answer = $called->entry('answer', 'ena', new \DateTimeImmutable('2026-03-15T09:30:00Z'), new Answered('call', 'It is the same.'));
@@ -92,7 +98,9 @@ final class CallTest extends TestCase
         self::assertSame(WaitsFor::Engineer, Waits::of($other)[0]->who);
         foreach (Built::stepByStep(Demo::corner('quillon-paper-17')) as $task => $built) {
             if ('release' === $task->kind->value) {
-                self::assertSame(['engineer'], array_map(static fn (Wait $one): string => $one->who->value, Waits::of($built->plan ?? self::fail())));
+                self::assertSame(
+                    ['engineer'], array_map(static fn (Wait $one): string => $one->who->value, Waits::of($built->plan ?? self::fail())),
+                );
 
                 return;
             }

@@ -50,7 +50,9 @@ final class FoundTest extends TestCase
         self::assertNotNull(self::refusal([...$found, new PlanChanged('end B: diameters', [End::B])], self::park()), 'the other end');
         self::assertNotNull(self::refusal([...$found, new PlanChanged('kit')], self::park()), 'no cable');
         self::assertNull(self::refusal([...$found, new PlanChanged('end A: cable', [End::A])], self::park()));
-        self::assertNotNull(self::refusal([new PlanChanged('end A: cable', [End::A]), ...$found], self::park()), 'planned before it was found');
+        self::assertNotNull(
+            self::refusal([new PlanChanged('end A: cable', [End::A]), ...$found], self::park()), 'planned before it was found',
+        );
         $either = [Written::safe(), new Found(FoundWhat::Other, null, 'n')];
         self::assertNull(self::refusal([...$either, new PlanChanged('end B: diameters', [End::B])], self::park()));
     }
@@ -59,7 +61,9 @@ final class FoundTest extends TestCase
     public function orOnceAnEngineerLetsItStandWithAReason(): void
     {
         $found = [Written::safe(), self::wet()];
-        self::assertSame([WaitsFor::Engineer], array_map(static fn ($one): WaitsFor => $one->who, Waits::of(self::plan([...$found, self::park()]))));
+        self::assertSame(
+            [WaitsFor::Engineer], array_map(static fn ($one): WaitsFor => $one->who, Waits::of(self::plan([...$found, self::park()]))),
+        );
         self::assertNull(self::refusal($found, new FoundAccepted('entry-1', 'Cut back 2 m, dry.')));
         self::assertStringContainsString('Nothing of that', (string) self::refusal($found, new FoundAccepted('entry-0', 'r')));
         $stands = [...$found, new FoundAccepted('entry-1', 'Cut back 2 m, dry.')];

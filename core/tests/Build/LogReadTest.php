@@ -113,7 +113,8 @@ final class LogReadTest extends TestCase
         ];
         yield 'found' => [
             ['kind' => 'found', 'what' => 'other-screen', 'end' => 'A', 'note' => 'Wires, not tape.'],
-            'Found at end A: another metallic screen than planned. Wires, not tape.', 'Found at end A: another metallic shield than planned. Wires, not tape.',
+            'Found at end A: another metallic screen than planned. Wires, not tape.',
+            'Found at end A: another metallic shield than planned. Wires, not tape.',
         ];
         yield 'found, let stand' => [
             ['kind' => 'found-accepted', 'found' => 'e', 'reason' => 'cut back'], 'What was found is let stand: cut back', '',

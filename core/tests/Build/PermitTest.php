@@ -37,7 +37,9 @@ final class PermitTest extends TestCase
     #[Test]
     public function whatLeavesItSafeAndConfirmsItAnewStaysOpen(): void
     {
-        foreach ([new LeftSafe('a bag'), new Noted('the crane is late', ''), self::confirmed('18:00', null), new Withdrawn('entry-0', 'slip')] as $event) {
+        foreach ([
+            new LeftSafe('a bag'), new Noted('the crane is late', ''), self::confirmed('18:00', null), new Withdrawn('entry-0', 'slip'),
+        ] as $event) {
             self::assertNull(self::refusal($event, '19:00', '17:00'), $event::kind()->value);
         }
     }

@@ -28,7 +28,9 @@ final class PhaseTest extends TestCase
     #[Test]
     public function everySheetAsksBeforeTheConnectorAndAgainAtTheEnd(): void
     {
-        foreach (['quillon-core-17' => 1, 'quillon-pairs-36' => 3, 'harrow-skirted-35' => 1, 'osterwick-drawn-3c-12' => 3] as $sheet => $cores) {
+        foreach ([
+            'quillon-core-17' => 1, 'quillon-pairs-36' => 3, 'harrow-skirted-35' => 1, 'osterwick-drawn-3c-12' => 3,
+        ] as $sheet => $cores) {
             $asked = $connector = null;
             $before = $after = 0;
             foreach (Plan::ofLog(Demo::corner($sheet), [])->progress?->tasks() ?? [] as $task) {
@@ -87,7 +89,9 @@ final class PhaseTest extends TestCase
                 $plan = $built->plan ?? self::fail();
                 $all = $plan->progress?->stage($task->stage->key)->tasks ?? [];
 
-                return [$plan, array_values(array_filter($all, static fn (Task $one): bool => $check->value === $one->check?->key)), $built->log];
+                return [$plan, array_values(
+                    array_filter($all, static fn (Task $one): bool => $check->value === $one->check?->key),
+                ), $built->log];
             }
         }
         self::fail('it is never asked');

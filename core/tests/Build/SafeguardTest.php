@@ -63,7 +63,9 @@ final class SafeguardTest extends TestCase
         [$log, $ask] = self::until('quillon-core-17', Safeguard::Flame);
         $job = Demo::corner('quillon-core-17');
         $said = self::then($job, $log, self::answer($ask, true));
-        $back = self::then($job, $said, new SafetyConfirmed('P-2', 'Somebody', new \DateTimeImmutable('2026-03-15T07:00:00Z'), true), '+9 hours');
+        $back = self::then(
+            $job, $said, new SafetyConfirmed('P-2', 'Somebody', new \DateTimeImmutable('2026-03-15T07:00:00Z'), true), '+9 hours',
+        );
         $plan = Plan::ofLog($job, $back);
         self::assertStringStartsWith('First: Before the flame', (string) Written::refusal($plan, self::shrink($plan, $ask)));
     }
@@ -72,7 +74,8 @@ final class SafeguardTest extends TestCase
     public function ofALogFromBeforeItWasAskedTheStageStaysFinished(): void
     {
         $job = Demo::corner('quillon-core-17');
-        $isAsked = static fn (Entry $one): bool => $one->event instanceof CheckMade && Safeguard::Flame->value === $one->event->place->check;
+        $isAsked = static fn (Entry $one): bool => $one->event instanceof CheckMade
+            && Safeguard::Flame->value === $one->event->place->check;
         $log = Built::toTheEnd($job)->log;
         self::assertCount(1, array_filter($log, $isAsked));
         $old = array_values(array_filter($log, static fn (Entry $one): bool => !$isAsked($one)));

@@ -36,7 +36,9 @@ final class SheetWithdrawnTest extends TestCase
     {
         $accepted = new WithdrawnAccepted('It differs in the sheath only.');
         self::assertNull(Written::refusal(Written::plan(self::job('wrong'), [Written::safe()]), $accepted));
-        self::assertStringContainsString('was not withdrawn', (string) Written::refusal(Written::plan(self::job(null), [Written::safe()]), $accepted));
+        self::assertStringContainsString(
+            'was not withdrawn', (string) Written::refusal(Written::plan(self::job(null), [Written::safe()]), $accepted),
+        );
         $plan = Written::plan(self::job('wrong'), [Written::safe(), $accepted]);
         self::assertNull(Written::refusal($plan, new PartParked(End::A, 'outer-sleeve')));
     }
@@ -46,7 +48,8 @@ final class SheetWithdrawnTest extends TestCase
         $job = Example::read(Example::joint())->job;
 
         return new Job(
-            $job->name, $job->function, $job->unit, $job->cables, $job->sheet, $job->size, $job->connector, $job->site, $job->said, $withdrawn,
+            $job->name, $job->function, $job->unit, $job->cables, $job->sheet, $job->size, $job->connector, $job->site, $job->said,
+            $withdrawn,
         );
     }
 }

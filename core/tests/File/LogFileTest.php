@@ -39,7 +39,9 @@ final class LogFileTest extends TestCase
         'leaflet-compared' => ['reason' => 'only its cover differs'],
         'called' => ['about' => 'leaflet', 'note' => '35 mm, not 30', 'stage' => 'cut'],
         'answered' => ['call' => 'entry-3', 'answer' => 'take 35'],
-        'pictured' => ['picture' => '2cf24dba5fb0a30e26e83b2ac5b9e29e1b161e5c1fa7425e73043362938b9824', 'caption' => 'the ring', 'stage' => 'cut'],
+        'pictured' => [
+            'picture' => '2cf24dba5fb0a30e26e83b2ac5b9e29e1b161e5c1fa7425e73043362938b9824', 'caption' => 'the ring', 'stage' => 'cut',
+        ],
         'found' => ['what' => 'wet-strands', 'end' => 'B', 'note' => 'drops at the cut'],
         'found-accepted' => ['found' => 'entry-3', 'reason' => 'dried and cut back'],
         'withdrawn-accepted' => ['reason' => 'it differs in the sheath only'],

@@ -55,7 +55,9 @@ final class SeededMistakesTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function sheets(): iterable
     {
-        foreach ('all' === getenv('BERM_BUILDS') ? Demo::second() : ['harrow-anyscreen-35', 'osterwick-lined-15', 'quillon-core-17'] as $sheet) {
+        foreach ('all' === getenv(
+            'BERM_BUILDS',
+        ) ? Demo::second() : ['harrow-anyscreen-35', 'osterwick-lined-15', 'quillon-core-17'] as $sheet) {
             yield $sheet => [$sheet];
         }
     }
@@ -193,12 +195,18 @@ final class SeededMistakesTest extends TestCase
      */
     private static function assertCrossedIsCaught(Job $job, array $log, Task $task): void
     {
-        $known = array_filter($log, static fn (Entry $one): bool => $one->event instanceof CheckMade && $one->event->answer instanceof Identified);
+        $known = array_filter(
+            $log, static fn (Entry $one): bool => $one->event instanceof CheckMade && $one->event->answer instanceof Identified,
+        );
         if ([] === $known) {
             // The first core can be any phase: of the next one it shows.
-            $log = [...$log, Entry::of('first', 'ida', $log[\count($log) - 1]->doneAt(), self::answer($task, new Identified('L1', ProvedBy::Marks)))];
+            $log = [...$log, Entry::of(
+                'first', 'ida', $log[\count($log) - 1]->doneAt(), self::answer($task, new Identified('L1', ProvedBy::Marks)),
+            )];
             $tasks = Plan::ofLog($job, $log)->progress?->stage($task->stage->key)->tasks ?? [];
-            $next = array_values(array_filter($tasks, static fn (Task $one): bool => $one->check?->key === $task->check?->key && !$one->isDone));
+            $next = array_values(
+                array_filter($tasks, static fn (Task $one): bool => $one->check?->key === $task->check?->key && !$one->isDone),
+            );
             if (!isset($next[0])) {
                 return;
             }
@@ -234,7 +242,9 @@ final class SeededMistakesTest extends TestCase
 
         return match ($task->check?->question->kind()) {
             CheckKind::Seen => [Looked::andItIsNot()],
-            CheckKind::Length => [...$beyond($window?->max, 2_000_000), ...$beyond($window?->min, -2_000_000), ...$beyond($window?->min, -500_000)],
+            CheckKind::Length => [
+                ...$beyond($window?->max, 2_000_000), ...$beyond($window?->min, -2_000_000), ...$beyond($window?->min, -500_000),
+            ],
             CheckKind::Count => [new Counted(0), new Counted(99)],
             CheckKind::Torque => [new Tightened(Torque::parse('1 N·m')), new Tightened(Torque::parse('499 N·m'))],
             CheckKind::Wait => [Waited::itOut()],

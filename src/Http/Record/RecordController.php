@@ -48,7 +48,9 @@ final readonly class RecordController
         return new Response(
             RecordPdf::of(
                 $job, new Reader($unit), ($this->verify)($job->stored->id)->isSound(), ($this->unchecked)($job->plan->job),
-                static fn (string $hash): ?Picture => $pictures->has($job->stored->id, $hash) ? $pictures->get($job->stored->id, $hash) : null,
+                static fn (string $hash): ?Picture => $pictures->has(
+                    $job->stored->id, $hash,
+                ) ? $pictures->get($job->stored->id, $hash) : null,
             ),
             headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => self::named($job->stored->name, '.pdf')],
         );

@@ -16,7 +16,10 @@ use Psr\Clock\ClockInterface;
 final readonly class PostgresBackups implements Backups
 {
     /** All that was entered, in an order in which each row finds what it refers to. Sessions are keys to the door and stay behind it. */
-    private const TABLES = ['person', 'sheet', 'sheet_check', 'job', 'job_crew', 'kit_draft', 'box', 'tool', 'log_entry', 'head_list', 'picture', 'sheet_withdrawal'];
+    private const TABLES = [
+        'person', 'sheet', 'sheet_check', 'job', 'job_crew', 'kit_draft', 'box', 'tool', 'log_entry', 'head_list', 'picture',
+        'sheet_withdrawal',
+    ];
 
     /** What a backup from before it was there lacks. */
     private const LATER = ['picture', 'sheet_withdrawal'];

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import cases from '../../../cases/judgements.json'
-import { isFarFrom, judge, slippedUnit } from './judge'
+import { isFarFrom, judge, meantBy, slippedUnit } from './judge'
 import { uuidv7 } from './uuid'
 
 it.each(cases)('judges as the core does: $name', ({ value, uncertainty, min, max, verdict, margin }) => {
@@ -32,4 +32,19 @@ it.each([
   ['more than a twentieth', 42.1, [40, 40], true],
 ] as const)('far apart: %s', (_, value, others, is) => {
   expect(isFarFrom(value, [...others])).toBe(is)
+})
+
+it.each([
+  ['the point one place too far left', '6.7', 'mm', 65, 69, ['67']],
+  ['with a comma, as it was typed', '6,72', 'mm', 65, 69, ['67,2']],
+  ['one place too far right', '672', 'mm', 65, 69, ['67.2']],
+  ['the other unit', '2 5/8', 'mm', 65, 69, []],
+  ['inches typed as millimetres', '2.625', 'mm', 65, 69, ['2.625 in']],
+  ['millimetres typed as inches', '67', 'in', 65, 69, ['67 mm']],
+  ['what lies inside', '67', 'mm', 65, 69, []],
+  ['what nothing makes right', '40', 'mm', 65, 69, []],
+  ['what has its unit', '6.7 mm', 'mm', 65, 69, []],
+  ['a window that is open', '6.7', 'mm', 65, null, []],
+] as const)('what was probably meant: %s', (_, typed, unit, min, max, meant) => {
+  expect(meantBy(typed, unit, min, max)).toEqual(meant)
 })

@@ -2,6 +2,7 @@
  * The one comparison that the browser makes by itself, so that a verdict shows at once; the server's word replaces it.
  * cases/judgements.json holds what both must judge alike.
  */
+import { readLength, type Unit } from './length'
 
 export type Verdict = 'inside' | 'not-proved' | 'out'
 
@@ -38,6 +39,30 @@ export function slippedUnit(valueMm: number, minMm: number | null, maxMm: number
   const lies = (mm: number) => mm >= minMm && mm <= maxMm
   if (lies(valueMm * MM_PER_INCH)) return 'in'
   return lies(valueMm / MM_PER_INCH) ? 'mm' : null
+}
+
+/** What stands there with its point one place further right or left; null where it is no plain decimal number. */
+function withPointMoved(text: string, by: 10 | 0.1): string | null {
+  if (!/^\d+([.,]\d+)?$/.test(text)) return null
+  const moved = Number((Number(text.replace(',', '.')) * by).toPrecision(12)).toString()
+  return text.includes(',') ? moved.replace('.', ',') : moved
+}
+
+/**
+ * What was probably meant by a length that lies outside the window: the same in the other unit, or with its point one place further, where
+ * that lies inside. As it would be typed.
+ */
+export function meantBy(typed: string, unit: Unit, minMm: number | null, maxMm: number | null): string[] {
+  const text = typed.trim()
+  const mm = (one: string) => (readLength(one, unit).nanometres ?? NaN) / 1e6
+  const valueMm = mm(text)
+  if (Number.isNaN(valueMm) || minMm === null || maxMm === null || (valueMm >= minMm && valueMm <= maxMm)) return []
+  const other = slippedUnit(valueMm, minMm, maxMm)
+  const moved = [withPointMoved(text, 10), withPointMoved(text, 0.1)].filter((one) => one !== null)
+  return [
+    ...(other && other !== unit ? [`${text} ${other}`] : []),
+    ...moved.filter((one) => mm(one) >= minMm && mm(one) <= maxMm),
+  ]
 }
 
 /**

@@ -38,7 +38,9 @@ final readonly class Found implements Event
 
     public static function read(Fields $file): self
     {
-        return new self($file->choice('what', FoundWhat::class), $file->has('end') ? $file->choice('end', End::class) : null, $file->text('note', 600));
+        return new self(
+            $file->choice('what', FoundWhat::class), $file->has('end') ? $file->choice('end', End::class) : null, $file->text('note', 600),
+        );
     }
 
     public function write(): array

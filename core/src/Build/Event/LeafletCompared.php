@@ -48,7 +48,9 @@ final readonly class LeafletCompared implements Event
 
     public function refusal(Plan $plan): ?Sentence
     {
-        return $plan->build->isOtherLeaflet($plan->sheet) ? null : Sentence::plain('There is nothing to compare: no other edition lies in the box.');
+        return $plan->build->isOtherLeaflet(
+            $plan->sheet,
+        ) ? null : Sentence::plain('There is nothing to compare: no other edition lies in the box.');
     }
 
     public function basis(Plan $plan): Basis

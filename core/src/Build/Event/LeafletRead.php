@@ -48,7 +48,9 @@ final readonly class LeafletRead implements Event
 
     public function refusal(Plan $plan): ?Sentence
     {
-        return '' === ($plan->sheet->leaflet ?? '') ? Sentence::plain('This sheet does not say of which edition of the leaflet it is.') : null;
+        return '' === ($plan->sheet->leaflet ?? '') ? Sentence::plain(
+            'This sheet does not say of which edition of the leaflet it is.',
+        ) : null;
     }
 
     public function basis(Plan $plan): Basis

@@ -27,7 +27,9 @@ final class ApplicationInWords
         return [
             new Rule('for/what', self::HEADING, Sentence::plain($what)),
             ...('' === $sheet->leaflet ? [] : [new Rule(
-                'for/leaflet', self::HEADING, Sentence::of('Written from the leaflet of edition {edition}.', ['edition' => $sheet->leaflet]),
+                'for/leaflet', self::HEADING, Sentence::of(
+                    'Written from the leaflet of edition {edition}.', ['edition' => $sheet->leaflet],
+                ),
             )]),
             ...array_merge(...array_map(
                 static fn (string $end, Takes $takes): array => self::takes(

@@ -76,7 +76,9 @@ final class StageInWords
         $wait = $check->question instanceof WaitSince ? $check->question : null;
         $after = match (true) {
             null === $wait => '',
-            null !== $wait->check => ', counted from the answer to "'.($sheet->stage($wait->after)?->check($wait->check)->ask ?? $wait->check).'"',
+            null !== $wait->check => ', counted from the answer to "'.($sheet->stage(
+                $wait->after,
+            )?->check($wait->check)->ask ?? $wait->check).'"',
             null !== $wait->set => ', counted from when the '.lcfirst($sheet->nameOf($wait->set)).' is set',
             default => ', counted from "'.($sheet->stage($wait->after)->title ?? $wait->after).'"',
         };

@@ -96,6 +96,15 @@ describe('what cannot be an answer stays in the field with what is wrong', () =>
   })
 })
 
+it('offers what was probably meant by a length that cannot be', () => {
+  show(check('length', { minMm: 65, maxMm: 69 }))
+  const input = screen.getByLabelText<HTMLInputElement>(/Measured/)
+  fireEvent.change(input, { target: { value: '6.7' } })
+  fireEvent.click(screen.getByRole('button', { name: '67?' }))
+  expect(input.value).toBe('67')
+  expect(screen.queryByRole('button', { name: /\?$/ })).toBeNull()
+})
+
 it('keeps what was typed when the page is opened again', () => {
   show(check('length'))
   fireEvent.change(screen.getByLabelText(/Measured/), { target: { value: '4.5' } })

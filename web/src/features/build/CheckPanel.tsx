@@ -15,6 +15,7 @@ import { useTypedLength } from '../../views/useTypedLength'
 import { CallForIt } from '../../views/Calls'
 import { PhaseAnswer } from './PhaseAnswer'
 import { LetStand } from '../../views/LetStand'
+import { Meant } from '../../views/Meant'
 import { WhoMay } from '../../views/WhoMay'
 import { useInstrument } from './useInstrument'
 import { checkField } from './typedIn'
@@ -162,6 +163,11 @@ function TypedAnswer({ check, name, onAnswer }: AnswerProps) {
       <Button type="submit" kind="primary">
         Record
       </Button>
+      {check.kind === 'length' && (
+        <p className="desk:col-span-2 empty:hidden">
+          <Meant text={text} minMm={check.minMm} maxMm={check.maxMm} onTake={setText} />
+        </p>
+      )}
     </form>
   )
 }

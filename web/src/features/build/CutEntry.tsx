@@ -1,10 +1,10 @@
 import { useEffect, useRef } from 'react'
 import type { Mark } from '../../api/types'
-import { INSTRUMENT_NAMES, judge, slippedUnit, UNCERTAINTY_MM, type Instrument } from '../../domain/judge'
+import { INSTRUMENT_NAMES, judge, UNCERTAINTY_MM, type Instrument } from '../../domain/judge'
 import { inUnit, sayFault, sayFine } from '../../domain/length'
 import { Gauge } from '../../drawing/Gauge'
-import { Button } from '../../ui/Button'
 import { markName } from '../../views/cuts'
+import { Meant } from '../../views/Meant'
 import { VerdictWord } from '../../views/Verdict'
 import type { CutEntryState } from './CutScreen'
 
@@ -58,7 +58,6 @@ function Verdict({ mark, entry }: { mark: Mark; entry: CutEntryState }) {
   const window = mark.from['cable-end']
   const valueMm = length.nanometres === undefined ? null : length.nanometres / 1e6
   const uncertainty = UNCERTAINTY_MM[entry.instrument]
-  const slip = valueMm === null || !window ? null : slippedUnit(valueMm, window.minMm, window.maxMm)
   return (
     <p id="cut-verdict" className="flex items-center gap-3" aria-live="polite">
       {window && valueMm !== null && (
@@ -67,11 +66,7 @@ function Verdict({ mark, entry }: { mark: Mark; entry: CutEntryState }) {
           <VerdictWord judgement={judge(valueMm, uncertainty, window.minMm, window.maxMm)} unit={unit} />
         </>
       )}
-      {slip && slip !== unit && (
-        <Button kind="link" className="min-h-6" onClick={() => entry.setText(`${text.trim()} ${slip}`)}>
-          {text.trim()} {slip}?
-        </Button>
-      )}
+      {window && <Meant text={text} minMm={window.minMm} maxMm={window.maxMm} onTake={entry.setText} />}
       {isTried && length.fault && <span className="font-semibold text-out">{sayFault(length.fault)}</span>}
     </p>
   )
