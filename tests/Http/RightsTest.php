@@ -219,6 +219,7 @@ final class RightsTest extends ApiTestCase
             'found' => ['what' => 'other', 'note' => 'n'],
             'found-accepted' => ['found' => 'x', 'reason' => 'r'],
             'withdrawn-accepted' => ['reason' => 'r'],
+            'piece-taken' => ['stock' => 's', 'pieces' => 1, 'batch' => 'b', 'from' => 'another-box'],
             'handed-over' => ['signedBy' => 's'],
             'kit-dated' => ['keepsUntil' => '2027-01-01'],
             'withdrawn' => ['entry' => 'x', 'reason' => 'r'],

@@ -25,6 +25,7 @@ use Berm\Core\Build\Event\LeftSafe;
 use Berm\Core\Build\Event\Noted;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\Pictured;
+use Berm\Core\Build\Event\PieceTaken;
 use Berm\Core\Build\Event\PlanChanged;
 use Berm\Core\Build\Event\SafetyConfirmed;
 use Berm\Core\Build\Event\StageFinished;
@@ -254,6 +255,32 @@ final readonly class BuildState
         }
 
         return [] === $times ? null : max($times);
+    }
+
+    /** Pieces of a stock that came from elsewhere than from the kit's own box. */
+    public function piecesTaken(string $stock): int
+    {
+        $taken = array_filter($this->allOf(PieceTaken::class), static fn (Done $done): bool => $done->event->stock === $stock);
+
+        return array_sum(array_map(static fn (Done $done): int => $done->event->pieces, $taken));
+    }
+
+    /** @return list<Done<PieceTaken>> */
+    public function allTaken(): array
+    {
+        return $this->allOf(PieceTaken::class);
+    }
+
+    /** How often a part was set and came off again. */
+    public function timesTakenOff(string $part): int
+    {
+        $times = 0;
+        foreach ($this->counting as $entry) {
+            $event = $entry->event;
+            $times += $event instanceof TakenOff && WorkKind::Set === $event->place->how && $event->place->part === $part ? 1 : 0;
+        }
+
+        return $times;
     }
 
     /** @return Done<WithdrawnAccepted>|null an engineer lets it be finished by a sheet that was withdrawn */

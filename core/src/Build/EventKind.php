@@ -25,6 +25,7 @@ use Berm\Core\Build\Event\LeftSafe;
 use Berm\Core\Build\Event\Noted;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\Pictured;
+use Berm\Core\Build\Event\PieceTaken;
 use Berm\Core\Build\Event\PlanChanged;
 use Berm\Core\Build\Event\SafetyConfirmed;
 use Berm\Core\Build\Event\StageFinished;
@@ -59,6 +60,7 @@ enum EventKind: string
     case Found = 'found';
     case FoundAccepted = 'found-accepted';
     case WithdrawnAccepted = 'withdrawn-accepted';
+    case PieceTaken = 'piece-taken';
     case KitDated = 'kit-dated';
     case Withdrawn = 'withdrawn';
     case BoxOpened = 'box-opened';
@@ -92,6 +94,7 @@ enum EventKind: string
             self::Found => Found::class,
             self::FoundAccepted => FoundAccepted::class,
             self::WithdrawnAccepted => WithdrawnAccepted::class,
+            self::PieceTaken => PieceTaken::class,
             self::KitDated => KitDated::class,
             self::Withdrawn => Withdrawn::class,
             self::BoxOpened => BoxOpened::class,
@@ -105,7 +108,7 @@ enum EventKind: string
         return match ($this) {
             self::SafetyConfirmed, self::CutMeasured, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff,
             self::CheckMade, self::StageFinished, self::LeftSafe, self::HandedOver, self::LeafletRead,
-            self::Found, self::KitDated, self::Withdrawn => Writer::Jointer,
+            self::Found, self::PieceTaken, self::KitDated, self::Withdrawn => Writer::Jointer,
             self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::LeafletCompared,
             self::FoundAccepted, self::WithdrawnAccepted, self::Answered => Writer::Engineer,
             self::Noted, self::Called, self::Pictured => Writer::Crew,
@@ -121,8 +124,8 @@ enum EventKind: string
             self::StageFinished => true,
             self::SafetyConfirmed, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::HandedOver,
             self::LeftSafe, self::Noted, self::LeafletRead, self::LeafletCompared, self::Called, self::Answered, self::Pictured,
-            self::Found, self::FoundAccepted, self::WithdrawnAccepted, self::KitDated, self::Withdrawn, self::BoxOpened, self::ToolTaken,
-            self::PlanChanged => false,
+            self::Found, self::FoundAccepted, self::WithdrawnAccepted, self::PieceTaken, self::KitDated, self::Withdrawn,
+            self::BoxOpened, self::ToolTaken, self::PlanChanged => false,
         };
     }
 
@@ -146,7 +149,7 @@ enum EventKind: string
             self::PlanChanged, self::Noted, self::LeftSafe, self::Called, self::Answered,
             self::Pictured, self::Found, self::FoundAccepted => StandsOn::Nothing,
             self::PartParked, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::KitDated, self::LeafletRead,
-            self::LeafletCompared, self::WithdrawnAccepted => StandsOn::Kit,
+            self::LeafletCompared, self::WithdrawnAccepted, self::PieceTaken => StandsOn::Kit,
             self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::HandedOver => StandsOn::Assembly,
         };
     }

@@ -110,7 +110,7 @@ final readonly class Layout
 
         return new self(
             $markOut, OtherMark::allOf($assembly, $measuring->places($core)), $parking, $section, $sections->others($core), $progress,
-            $sections->rulings($core), Materials::of($assembly, $section), null,
+            $sections->rulings($core), Materials::of($assembly, $section, $build), null,
         );
     }
 }

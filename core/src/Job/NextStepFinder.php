@@ -45,10 +45,9 @@ final class NextStepFinder
     /** What stops all work stops it then too; the rest can no longer be put right by planning. */
     private static function afterConnector(Plan $plan): ?Obstacle
     {
+        $codes = [ObstacleCode::SheetWithdrawn, ObstacleCode::FoundOtherwise, ObstacleCode::LeafletOther, ObstacleCode::MaterialShort];
         foreach ($plan->obstacles as $obstacle) {
-            if (\in_array(
-                $obstacle->code, [ObstacleCode::SheetWithdrawn, ObstacleCode::FoundOtherwise, ObstacleCode::LeafletOther], true,
-            )) {
+            if (\in_array($obstacle->code, $codes, true)) {
                 return $obstacle;
             }
         }

@@ -12,6 +12,7 @@ use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\Found;
 use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\PartParked;
+use Berm\Core\Build\Event\PieceTaken;
 use Berm\Core\Build\Event\StageFinished;
 use Berm\Core\Build\StandsOn;
 use Berm\Core\Build\WorkKind;
@@ -76,7 +77,7 @@ final readonly class Obstacle
                 && !self::isCorrection($event, $build),
             ObstacleCode::LeafletUnread, ObstacleCode::LeafletOther, ObstacleCode::FoundOtherwise,
             ObstacleCode::SheetWithdrawn => self::isBuilding($event) && !$event instanceof LeafletRead,
-            ObstacleCode::MaterialShort => $event instanceof ConnectorFitted,
+            ObstacleCode::MaterialShort => $event instanceof ConnectorFitted || $this->setsIt($event),
             ObstacleCode::RoomUnknown, ObstacleCode::RoomShort => $event instanceof ConnectorFitted || $this->parksHere($event),
             ObstacleCode::LapShort => $event instanceof ConnectorFitted
                 || $this->cutsHere($event) && !self::isCorrection($event, $build)
@@ -96,7 +97,7 @@ final readonly class Obstacle
     private static function isBuilding(Event $event): bool
     {
         return self::isWork($event) && Writer::Jointer === $event::kind()->writer() && !$event instanceof Event\KitDated
-            && !$event instanceof LeafletRead && !$event instanceof Found;
+            && !$event instanceof LeafletRead && !$event instanceof Found && !$event instanceof PieceTaken;
     }
 
     /** A cut that was made is measured again: it can only get better known. */

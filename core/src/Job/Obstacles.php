@@ -17,6 +17,7 @@ use Berm\Core\Fit\Finding;
 use Berm\Core\Fit\FitReport;
 use Berm\Core\Fit\Outcome;
 use Berm\Core\Kit\Item;
+use Berm\Core\Material\Requirement;
 use Berm\Core\Parking\ParkingPlan;
 use Berm\Core\Parking\ParkingSide;
 use Berm\Core\Place\Place;
@@ -220,14 +221,26 @@ final readonly class Obstacles
     private function materials(): array
     {
         $obstacles = [];
-        foreach (null === $this->build->connector ? $this->layout->materials : [] as $requirement) {
+        foreach (true === $this->job->sheet?->saysAll() ? $this->layout->materials : [] as $requirement) {
             $shortage = $requirement->shortage();
-            $obstacles = null === $shortage || false === $this->job->sheet?->saysAll() ? $obstacles : [
-                ...$obstacles, Obstacle::of(ObstacleCode::MaterialShort, Step::Kit, $shortage),
-            ];
+            $obstacles = null === $shortage ? $obstacles : [...$obstacles, ...$this->short($requirement, $shortage)];
         }
 
         return $obstacles;
+    }
+
+    /** @return list<Obstacle> once the connector is on, what was lost holds up the setting of another one, and nothing else */
+    private function short(Requirement $requirement, Sentence $shortage): array
+    {
+        if (null === $this->build->connector) {
+            return [Obstacle::of(ObstacleCode::MaterialShort, Step::Kit, $shortage)];
+        }
+        $lost = array_filter($this->job->sheet->items ?? [], fn (Item $item): bool => $item->stock === $requirement->stock->key
+            && $this->build->timesTakenOff($item->key) > 0);
+
+        return array_values(array_map(static fn (Item $item): Obstacle => Obstacle::at(
+            ObstacleCode::MaterialShort, Step::Kit, Where::of(null, null), [], [], $shortage, null, $item->key,
+        ), $lost));
     }
 
     /** @return list<Obstacle> what was written down and is out */

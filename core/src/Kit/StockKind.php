@@ -65,6 +65,12 @@ enum StockKind: string
         );
     }
 
+    /** Compounds and greases are matched to the parts they touch: one of another batch is not taken to a kit. Common practice. */
+    public function isOfItsMaker(): bool
+    {
+        return \in_array($this, [self::Compound, self::Grease], true);
+    }
+
     public function label(): string
     {
         return str_replace('-', ' ', $this->value);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Berm\Core\Section;
 
 use Berm\Core\Assembly\Assembly;
+use Berm\Core\Build\BuildState;
+use Berm\Core\Build\WorkInWords;
 use Berm\Core\Cable\Where;
 use Berm\Core\Kit\Nature;
 use Berm\Core\Kit\Property;
@@ -19,14 +21,14 @@ use Berm\Core\Quantity\Length;
 /** Adds up what the items of an accessory take of each stock. */
 final readonly class Materials
 {
-    private function __construct(private Assembly $assembly, private Section $section)
+    private function __construct(private Assembly $assembly, private Section $section, private BuildState $build)
     {
     }
 
     /** @return list<Requirement> of every stock that some item takes, in the order of the sheet */
-    public static function of(Assembly $assembly, Section $section): array
+    public static function of(Assembly $assembly, Section $section, BuildState $build): array
     {
-        $materials = new self($assembly, $section);
+        $materials = new self($assembly, $section, $build);
         $requirements = array_map($materials->ofStock(...), array_values($assembly->size->stock));
 
         return array_values(array_filter($requirements, static fn (?Requirement $one): bool => null !== $one));
@@ -38,7 +40,7 @@ final readonly class Materials
         $stock = $assembly->size->stockOf($placed->item);
         $strip = null === $placed->item->winding || null === $stock ? null : ProfileBuilder::stripOf($stock, $placed->item->winding);
 
-        return null === $strip ? null : Length::nearestToMillimetres((new self($assembly, $section))->ofStrip($placed, $strip));
+        return null === $strip ? null : Length::nearestToMillimetres((new self($assembly, $section, BuildState::nothingDone()))->ofStrip($placed, $strip));
     }
 
     private function ofStock(Stock $stock): ?Requirement
@@ -49,7 +51,7 @@ final readonly class Materials
             return null;
         }
         $names = array_values(array_unique(array_map(static fn (PlacedItem $one): string => $one->item->name, $takers)));
-        $count = $stock->count ?? $this->assembly->sheet->places($stock);
+        $count = ($stock->count ?? $this->assembly->sheet->places($stock)) + $this->build->piecesTaken($stock->key);
         $lengths = array_map(fn (PlacedItem $one): ?float => $this->wound($one, $stock), $takers);
         $known = array_filter($lengths, static fn (?float $length): bool => null !== $length);
         if ([] !== $known) {
@@ -57,7 +59,23 @@ final readonly class Materials
         }
         $pieces = array_sum(array_map(fn (PlacedItem $one): int => $this->pieces($one, $count, $stock), $takers));
 
-        return Requirement::ofPieces($stock, $pieces, $count, $names, array_merge([], ...array_map($this->where(...), $takers)));
+        return Requirement::ofPieces($stock, $pieces + $this->lost($takers), $count, $names, array_merge([], ...array_map($this->where(...), $takers)));
+    }
+
+    /**
+     * What was shrunk, or let shrink on, and came off again.
+     *
+     * @param list<PlacedItem> $takers
+     */
+    private function lost(array $takers): int
+    {
+        $lost = [];
+        foreach ($takers as $placed) {
+            $isLost = WorkInWords::isLost($placed->item, $this->assembly->sheet);
+            $lost[$placed->item->key] = $isLost ? $this->build->timesTakenOff($placed->item->key) : 0;
+        }
+
+        return array_sum($lost);
     }
 
     /** @return list<string> one, or one for each core */

@@ -122,6 +122,10 @@ final class LogReadTest extends TestCase
         yield 'a withdrawn sheet' => [
             ['kind' => 'withdrawn-accepted', 'reason' => 'r'], 'Built by a withdrawn sheet all the same: r', '',
         ];
+        yield 'a piece from elsewhere' => [
+            ['kind' => 'piece-taken', 'stock' => 'gone', 'pieces' => 2, 'batch' => 'B9', 'from' => 'owners-store'],
+            '2 × gone from the owner\'s store, batch B9', '',
+        ];
         yield 'withdrawn' => [['kind' => 'withdrawn', 'entry' => 'e', 'reason' => 'slip'], 'An entry withdrawn: slip', ''];
         yield 'a date' => [
             ['kind' => 'kit-dated', 'batch' => 'B1', 'keepsUntil' => '2028-02-29'], 'The kit keeps until 29 Feb 2028, batch B1', '',

@@ -45,6 +45,7 @@ final class LogFileTest extends TestCase
         'found' => ['what' => 'wet-strands', 'end' => 'B', 'note' => 'drops at the cut'],
         'found-accepted' => ['found' => 'entry-3', 'reason' => 'dried and cut back'],
         'withdrawn-accepted' => ['reason' => 'it differs in the sheath only'],
+        'piece-taken' => ['stock' => 'tube', 'pieces' => 2, 'batch' => 'B9', 'from' => 'another-box'],
         'withdrawn' => ['entry' => 'entry-3', 'reason' => 'slip'],
         'kit-dated' => ['batch' => 'B1', 'keepsUntil' => '2028-02-29'],
     ];

@@ -84,6 +84,7 @@ final class LongestTextsTest extends TestCase
             ['kind' => 'found', 'what' => 'other', 'note' => 'n'],
             ['kind' => 'found-accepted', 'found' => 'e', 'reason' => 'r'],
             ['kind' => 'withdrawn-accepted', 'reason' => 'r'],
+            ['kind' => 'piece-taken', 'stock' => 's', 'pieces' => 1, 'batch' => 'b', 'from' => 'another-box'],
             ['kind' => 'withdrawn', 'entry' => 'e', 'reason' => 'r'],
             ['kind' => 'kit-dated', 'batch' => 'b', 'keepsUntil' => '2028-02-29'],
             ['kind' => 'box-opened', 'box' => 'b', 'item' => 'i', 'batch' => 'b', 'serial' => 's', 'missing' => ['m']],

@@ -13,6 +13,7 @@ import { Asks } from './Asks'
 import { KitBoxes } from './KitBoxes'
 import { KitDate } from './KitDate'
 import { Leaflet } from './Leaflet'
+import { Pieces } from './Pieces'
 import { Where } from './Where'
 import { With } from './With'
 import { PageHeading } from '../../views/PageHeading'
@@ -82,6 +83,7 @@ export function Kit() {
         <KitBoxes job={job} />
         <KitDate job={job} />
         <Leaflet job={job} />
+        <Pieces job={job} />
       </section>
       <FitSummary
         title={job.kit ? `${job.kit.name}, size ${job.kit.size}` : null}
