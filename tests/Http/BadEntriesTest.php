@@ -38,7 +38,9 @@ final class BadEntriesTest extends ApiTestCase
         $done = $this->sent(self::note('n'), ['doneAt' => $future]);
         self::assertSame([422, 'doneAt'], [$done->getStatusCode(), self::at($done, 'problems.0.path')]);
         $made = $this->sent(self::note('n'), [
-            'madeAt' => (new \DateTimeImmutable('+1 minute'))->format(\DATE_ATOM), 'sentAt' => (new \DateTimeImmutable())->format(\DATE_ATOM),
+            'madeAt' => (new \DateTimeImmutable(
+                '+1 minute',
+            ))->format(\DATE_ATOM), 'sentAt' => (new \DateTimeImmutable())->format(\DATE_ATOM),
         ]);
         self::assertSame(422, $made->getStatusCode(), 'sent before it was made');
         $safe = $this->sent([...self::safe(), 'confirmedAt' => (new \DateTimeImmutable('+2 days'))->format(\DATE_ATOM)]);
@@ -68,7 +70,9 @@ final class BadEntriesTest extends ApiTestCase
     #[Test]
     public function anEntryBySomeoneWithoutTheRightIsRefused(): void
     {
-        self::assertSame(403, $this->write(self::HALF_CUT, ['kind' => 'found-accepted', 'found' => self::ID, 'reason' => 'r'])->getStatusCode());
+        self::assertSame(
+            403, $this->write(self::HALF_CUT, ['kind' => 'found-accepted', 'found' => self::ID, 'reason' => 'r'])->getStatusCode(),
+        );
         $this->signIn('trainer');
         self::assertSame(403, $this->write(self::HALF_CUT, self::safe())->getStatusCode());
         $this->signIn('jointer');

@@ -40,7 +40,9 @@ final readonly class Materials
         $stock = $assembly->size->stockOf($placed->item);
         $strip = null === $placed->item->winding || null === $stock ? null : ProfileBuilder::stripOf($stock, $placed->item->winding);
 
-        return null === $strip ? null : Length::nearestToMillimetres((new self($assembly, $section, BuildState::nothingDone()))->ofStrip($placed, $strip));
+        return null === $strip ? null : Length::nearestToMillimetres(
+            (new self($assembly, $section, BuildState::nothingDone()))->ofStrip($placed, $strip),
+        );
     }
 
     private function ofStock(Stock $stock): ?Requirement
@@ -59,7 +61,9 @@ final readonly class Materials
         }
         $pieces = array_sum(array_map(fn (PlacedItem $one): int => $this->pieces($one, $count, $stock), $takers));
 
-        return Requirement::ofPieces($stock, $pieces + $this->lost($takers), $count, $names, array_merge([], ...array_map($this->where(...), $takers)));
+        return Requirement::ofPieces(
+            $stock, $pieces + $this->lost($takers), $count, $names, array_merge([], ...array_map($this->where(...), $takers)),
+        );
     }
 
     /**

@@ -40,7 +40,9 @@ final class PieceTest extends TestCase
         self::assertContains(WaitsFor::Storekeeper, array_map(static fn ($one): WaitsFor => $one->who, Waits::of($plan)));
 
         $back = self::then($off, new Applied(self::placed($plan, $work)));
-        self::assertStringContainsString('too few in the box', (string) Written::refusal(Plan::ofLog(self::job(), $back), new Applied($work)));
+        self::assertStringContainsString(
+            'too few in the box', (string) Written::refusal(Plan::ofLog(self::job(), $back), new Applied($work)),
+        );
 
         $stock = self::job()->sheet->items[$work->part]->stock ?? self::fail();
         $named = self::then($back, new PieceTaken($stock, 1, 'B9', PieceFrom::AnotherBox));
