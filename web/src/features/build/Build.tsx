@@ -89,7 +89,7 @@ function WorkScreen({ job, now, myEnd, onPick }: WorkProps) {
           <OpenCalls job={job} />
         </div>
         <StageHead job={job} saved={<SavedState job={job} />} />
-        <div className="low:col-start-2! low:row-span-6 low:row-start-1">
+        <div className="grid content-start gap-3 low:col-start-2! low:row-span-6 low:row-start-1">
           <NowPanel key={keyOf(now)} job={job} now={now} />
         </div>
         <StageNotes job={job} />
