@@ -28,7 +28,7 @@ final class EntriesSurviveTest extends TestCase
             $written = $unanswered = 0;
             for ($i = 0; $i < self::OF_A_ROUND * Instance::rounds(); ++$i) {
                 $id = Uuid::v7()->toRfc4122();
-                if (0 === $i % 5) {
+                if (0 === $i % 10) {
                     self::killSoon($berm, 0 === $i % 20 ? '/php-fpm: master/' : '/php-fpm: pool/');
                 }
                 for ($try = 0; $try < 20; ++$try) {
