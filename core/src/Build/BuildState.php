@@ -265,12 +265,6 @@ final readonly class BuildState
         return array_sum(array_map(static fn (Done $done): int => $done->event->pieces, $taken));
     }
 
-    /** @return list<Done<PieceTaken>> */
-    public function allTaken(): array
-    {
-        return $this->allOf(PieceTaken::class);
-    }
-
     /** How often a part was set and came off again. */
     public function timesTakenOff(string $part): int
     {

@@ -128,6 +128,12 @@ final readonly class Plan
         return $this->section;
     }
 
+    /** What is told of a stage that the job does not have; null where it has it, or none is named. */
+    public function missingStage(string $key): ?Sentence
+    {
+        return '' === $key || null !== $this->progress?->stage($key) ? null : Sentence::plain('There is no such stage on this job.');
+    }
+
     /** An event as a line of the log, with what it is judged by now. */
     public function entry(string $id, string $by, \DateTimeImmutable $at, Event $event, ?Timing $timing = null): Entry
     {

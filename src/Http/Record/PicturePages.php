@@ -19,11 +19,14 @@ final readonly class PicturePages
     private const CAPTION = 12.0;
     /** The rest are named in the log. */
     private const MOST = 40;
+    /** What one request may hold of them: the rest keep their words, and are seen on the screen. */
+    private const MOST_BYTES = 20_000_000;
 
     /** @param \Closure(string): ?Picture $picture by its hash; null where it is not here */
     public static function draw(Paper $pdf, Plan $plan, Reader $reader, \Closure $picture, float $left, float $width): void
     {
         $column = ($width - self::GAP) / 2;
+        $printed = 0;
         foreach (array_chunk(\array_slice($plan->build->pictures(), 0, self::MOST), 2) as $row) {
             $pdf->Ln(4);
             if ($pdf->GetY() + self::HIGHEST + self::CAPTION > $pdf->getPageHeight() - 16) {
@@ -34,7 +37,9 @@ final readonly class PicturePages
             foreach ($row as $i => $one) {
                 $x = $left + $i * ($column + self::GAP);
                 $caption = self::caption($plan, $reader, $one);
-                $bottom = max($bottom, self::one($pdf, $picture($one->event->picture), $caption, $x, $top, $column));
+                $shown = $printed < self::MOST_BYTES ? $picture($one->event->picture) : null;
+                $printed += \strlen($shown->bytes ?? '');
+                $bottom = max($bottom, self::one($pdf, $shown, $caption, $x, $top, $column));
             }
             $pdf->setY($bottom);
         }
@@ -59,7 +64,7 @@ final readonly class PicturePages
             $end = $y + $height + 1;
         }
         $pdf->setFont(Paper::FONT, '', 8);
-        $pdf->MultiCell($width, 4, null === $picture ? "$caption (the picture is not here)" : $caption, 0, 'L', false, 1, $x, $end);
+        $pdf->MultiCell($width, 4, null === $picture ? "$caption (not printed: it stands in the record on the screen)" : $caption, 0, 'L', false, 1, $x, $end);
 
         return $pdf->GetY();
     }

@@ -53,9 +53,7 @@ final readonly class Called implements Event
 
     public function refusal(Plan $plan): ?Sentence
     {
-        return '' === $this->stage || null !== $plan->progress?->stage($this->stage) ? null : Sentence::plain(
-            'There is no such stage on this job.',
-        );
+        return $plan->missingStage($this->stage);
     }
 
     public function basis(Plan $plan): Basis

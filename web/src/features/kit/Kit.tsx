@@ -2,7 +2,7 @@ import { useInfiniteQuery } from '@tanstack/react-query'
 import { jobQueries } from '../../api/jobs'
 import { useChangePlan, useDraft } from '../../api/plan'
 import { useMay } from '../../api/session'
-import type { Choice, Draft } from '../../api/types'
+import type { Choice, Draft, Job, Obstacle } from '../../api/types'
 import { accessory } from '../../domain/words'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
@@ -19,6 +19,16 @@ import { With } from './With'
 import { PageHeading } from '../../views/PageHeading'
 import { WhoMay } from '../../views/WhoMay'
 
+/** What is asked with the box open: it comes first where the work waits for it. */
+const AT_THE_BOX: Obstacle['code'][] = ['leaflet-unread', 'leaflet-other', 'material-short']
+
+const AtTheBox = ({ job }: { job: Job }) => (
+  <>
+    <Leaflet job={job} />
+    <Pieces job={job} />
+  </>
+)
+
 export function Kit() {
   const job = useJob()
   const unit = useUnit()
@@ -26,6 +36,7 @@ export function Kit() {
   const change = useChangePlan(job)
   const choices = useInfiniteQuery(jobQueries.kits(job.id, job.version))
   const mayPlan = useMay('plan') && !job.connectorFitted
+  const isAsked = job.obstacles.some((one) => AT_THE_BOX.includes(one.code))
   const newer = choices.data?.pages
     .flatMap((page) => page.choices)
     .find(({ kit }) => kit && kit.id === job.kit?.id && kit.revision > job.kit.revision)?.kit
@@ -33,6 +44,7 @@ export function Kit() {
     <div className="grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 p-4 desk:grid-cols-[minmax(0,26rem)_minmax(0,1fr)] desk:p-6">
       <section className="grid content-start gap-3">
         <PageHeading name="Kit" of={job.name} />
+        {isAsked && <AtTheBox job={job} />}
         <WhoMay right="plan" deed="chooses the kit" />
         <Where
           place={draft.place ?? null}
@@ -82,8 +94,7 @@ export function Kit() {
         />
         <KitBoxes job={job} />
         <KitDate job={job} />
-        <Leaflet job={job} />
-        <Pieces job={job} />
+        {!isAsked && <AtTheBox job={job} />}
       </section>
       <FitSummary
         title={job.kit ? `${job.kit.name}, size ${job.kit.size}` : null}
