@@ -131,7 +131,9 @@ final readonly class Plan
     /** What is told of a stage that the job does not have; null where it has it, or none is named. */
     public function missingStage(string $key): ?Sentence
     {
-        return '' === $key || null !== $this->progress?->stage($key) ? null : Sentence::plain('There is no such stage on this job.');
+        $isThere = '' === $key || null !== $this->progress?->stage($key);
+
+        return $isThere ? null : Sentence::plain('There is no such stage on this job.');
     }
 
     /** An event as a line of the log, with what it is judged by now. */
