@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\Security\Csrf\CsrfToken;
 use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
@@ -24,7 +25,7 @@ final readonly class CsrfGuard
     public function onRequest(RequestEvent $event): void
     {
         $request = $event->getRequest();
-        if ($request->isMethodSafe() || !$event->isMainRequest()) {
+        if ($request->isMethodSafe() || !$event->isMainRequest() || self::carriesNoCookie($request)) {
             return;
         }
         $token = new CsrfToken(self::TOKEN, $request->headers->get(self::HEADER, ''));
@@ -33,5 +34,11 @@ final readonly class CsrfGuard
                 403, 'csrf', 'This page is out of date or was not opened here. Reload it; what you typed is kept.',
             ));
         }
+    }
+
+    /** An instrument shows its own token with every reading; no session is read there, so no other site can use one. */
+    private static function carriesNoCookie(Request $request): bool
+    {
+        return InstrumentController::REPORTS === $request->getPathInfo();
     }
 }

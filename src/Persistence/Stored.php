@@ -20,6 +20,15 @@ final class Stored
         return $plain;
     }
 
+    /** @return array<string, mixed> a column that is a JSON document */
+    public static function document(mixed $column): array
+    {
+        /** @var array<string, mixed> $document */
+        $document = json_decode(self::text($column), true, 64, \JSON_THROW_ON_ERROR);
+
+        return $document;
+    }
+
     /** A column that is a text; empty where it is null. */
     public static function text(mixed $column): string
     {

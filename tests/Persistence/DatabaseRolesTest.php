@@ -46,6 +46,7 @@ final class DatabaseRolesTest extends TestCase
         }
         yield 'the reader writes' => [self::READER, "INSERT INTO sign_in_try VALUES ('x', now(), 1)", $denied];
         yield 'the reader reads sessions' => [self::READER, 'SELECT * FROM session', $denied];
+        yield 'the reader reads tokens of instruments' => [self::READER, 'SELECT * FROM instrument_token', $denied];
         $refused = 'are never changed or deleted; add a new one instead';
         yield 'the owner changes an entry' => [self::OWNER, "UPDATE log_entry SET body = '{}'", $refused];
         yield 'the owner deletes an entry' => [self::OWNER, 'DELETE FROM log_entry', $refused];

@@ -241,7 +241,7 @@ final readonly class TaskLadder
         $since = $question instanceof WaitSince ? $this->since($question, $place->where) : null;
         $possible = $question instanceof LengthWithin ? $this->possible($stage, $check, $question, $place) : null;
         $circumstances = new Circumstances(
-            $values, null === $made ? null : $made->entry->doneAt(), $since, $possible, $this->phases($stage, $question, $place),
+            $values, null === $made ? null : $made->entry->doneAt(), $since, $possible, $this->phases($stage, $question, $place), $this->die($place),
         );
         $verdict = null !== $made && $question->takes($made->event->answer) ? $question->judge($made->event->answer, $circumstances) : null;
         $window = $question instanceof LengthWithin ? $question->window($values, $possible) : null;
@@ -250,6 +250,13 @@ final readonly class TaskLadder
             $stage, $check, $place, $window, $verdict, $question->limits($circumstances), null !== $this->build->checkAcceptance($place),
             $possible, $since,
         );
+    }
+
+    private function die(CheckPlace $place): string
+    {
+        $end = $place->where->end;
+
+        return null === $end ? '' : $this->assembly->connector->barrels->at($end)->crimps->die ?? '';
     }
 
     /** When the clock of a wait was started; of several places, the one that the limit is hardest on. Null: it does not run yet. */

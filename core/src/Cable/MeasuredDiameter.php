@@ -38,7 +38,7 @@ final readonly class MeasuredDiameter
         $means = array_map(self::mean(...), array_values($byPlace));
         $spreads = array_map(self::spread(...), array_values($byPlace));
         $values = array_map(static fn (Reading $reading): Length => $reading->value, $readings);
-        $instruments = array_map(static fn (Reading $reading): Length => $reading->instrument->uncertainty(), $readings);
+        $instruments = array_map(static fn (Reading $reading): Length => $reading->uncertainty(), $readings);
 
         return new self(
             self::mean($values), Length::largest(...$spreads), self::spread($means),

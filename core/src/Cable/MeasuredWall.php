@@ -31,7 +31,7 @@ final readonly class MeasuredWall
         return new self(
             $least, $greatest, Length::sum(...$values)->dividedBy(\count($values), Rounding::Nearest),
             Length::largest(...array_map(
-                static fn (Reading $reading): Length => $reading->instrument->uncertainty(), $readings,
+                static fn (Reading $reading): Length => $reading->uncertainty(), $readings,
             )), \count($values),
             ($greatest->nanometres - $least->nanometres) / max(1, $greatest->nanometres),
         );

@@ -19,6 +19,8 @@ final readonly class Circumstances
         /** Of a length that the sheet says from where to where. */
         public ?Possible $possible = null,
         public ?Phases $phases = null,
+        /** That the connector asks for at this end; empty where it asks for none. */
+        public string $die = '',
     ) {
     }
 }

@@ -21,9 +21,13 @@ final readonly class Look implements Question
 
     public function judge(Answer $answer, Circumstances $circumstances): CheckVerdict
     {
-        $isSo = $answer instanceof Looked && $answer->isSo;
+        \assert($answer instanceof Looked);
+        $press = $answer->press;
+        if (null !== $press && '' !== $circumstances->die && !$press->isWith($circumstances->die)) {
+            return CheckVerdict::of(false, "The press has the die $press->die; this barrel asks for $circumstances->die.");
+        }
 
-        return CheckVerdict::of($isSo, $isSo ? 'Yes.' : 'No.');
+        return CheckVerdict::of($answer->isSo, $answer->isSo ? 'Yes.' : 'No.');
     }
 
     public function limits(Circumstances $circumstances): ?Sentence

@@ -16,6 +16,8 @@ final readonly class Looked implements Answer
         public bool $isSo,
         /** So many looks were answered by one touch, this among them. */
         public int $together,
+        /** Of a crimp: what the press said of it. */
+        public ?Pressed $press = null,
     ) {
     }
 
@@ -36,21 +38,31 @@ final readonly class Looked implements Answer
         if (!$isSo && $together > 1) {
             $file->problem(self::TOGETHER, 'goes with a yes only: say by itself what is not so.');
         }
+        $press = $file->optionalObject(Pressed::KEY, Pressed::read(...));
+        if (null !== $press && $together > 1) {
+            $file->problem(Pressed::KEY, 'reports one crimp: answer the others by themselves.');
+        }
 
-        return new self($isSo, $together);
+        return new self($isSo, $together, $press);
     }
 
     public function inWords(): string
     {
+        $press = null === $this->press ? '' : ", {$this->press->inWords()}";
+
         return match (true) {
-            !$this->isSo => 'no',
+            !$this->isSo => "no$press",
             $this->together > 1 => "yes, one of $this->together answered together",
-            default => 'yes',
+            default => "yes$press",
         };
     }
 
     public function write(): array
     {
-        return [CheckKind::Seen->field() => $this->isSo, ...($this->together > 1 ? [self::TOGETHER => $this->together] : [])];
+        return [
+            CheckKind::Seen->field() => $this->isSo,
+            ...($this->together > 1 ? [self::TOGETHER => $this->together] : []),
+            ...(null === $this->press ? [] : [Pressed::KEY => $this->press->write()]),
+        ];
     }
 }

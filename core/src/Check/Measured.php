@@ -21,7 +21,7 @@ final readonly class Measured implements Answer
 
     public function inWords(): string
     {
-        return $this->reading->asTyped().' by '.$this->reading->instrument->label();
+        return $this->reading->asTyped().' by '.$this->reading->byWhat();
     }
 
     public function write(): array

@@ -36,7 +36,7 @@ final readonly class Possible
         if ($this->isOfHand()) {
             return null;
         }
-        $by = $this->range()->margin($reading->value)->plus($reading->instrument->uncertainty());
+        $by = $this->range()->margin($reading->value)->plus($reading->uncertainty());
 
         return $by->isNegative() ? Sentence::of(
             '{is}: this cannot be, for the cuts, the items and the other readings leave {least} to {most}. Measure again, and look at what was measured before.',

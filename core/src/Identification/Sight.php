@@ -101,6 +101,6 @@ enum Sight: string
 
         return null !== $read && abs(
             $read->value->nanometres - $features->wireNanometres,
-        ) > self::WIRE_TOLERANCE * $features->wireNanometres + $read->instrument->uncertainty()->nanometres;
+        ) > self::WIRE_TOLERANCE * $features->wireNanometres + $read->uncertainty()->nanometres;
     }
 }

@@ -32,7 +32,7 @@ final readonly class Judgement
 
     public static function ofReading(Reading $reading, Range $window): self
     {
-        return self::of($reading->value, $reading->instrument->uncertainty(), $window);
+        return self::of($reading->value, $reading->uncertainty(), $window);
     }
 
     public function isTooLong(): bool

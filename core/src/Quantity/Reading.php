@@ -14,13 +14,27 @@ final readonly class Reading
         public Length $value,
         /** Null where nobody said. */
         public ?Spot $spot,
+        /** Null where a hand typed it. */
+        public ?SentBy $sentBy,
     ) {
     }
 
     /** @throws UnreadableLength */
-    public static function typed(string $text, LengthUnit $unit, Instrument $instrument, ?Spot $spot = null): self
+    public static function typed(string $text, LengthUnit $unit, Instrument $instrument, ?Spot $spot = null, ?SentBy $sentBy = null): self
     {
-        return new self(trim($text), $unit, $instrument, Length::parse($text, $unit), $spot);
+        return new self(trim($text), $unit, $instrument, Length::parse($text, $unit), $spot, $sentBy);
+    }
+
+    /** As the instrument's own record has it, else what its kind has. */
+    public function uncertainty(): Length
+    {
+        return $this->sentBy->uncertainty ?? $this->instrument->uncertainty();
+    }
+
+    /** "caliper", or which one where it sent the reading: "caliper 4711". */
+    public function byWhat(): string
+    {
+        return $this->instrument->label().(null === $this->sentBy ? '' : " {$this->sentBy->inWords()}");
     }
 
     /**

@@ -53,7 +53,7 @@ final class FoundPlaces
         $thing = $find->place->stage.' '.$find->place->check;
 
         return Locus::moved($find->reading->value, Cause::around(
-            CauseKind::Reading, $thing, "length “{$find->place->check}”", $find->place->where, $find->reading->instrument->uncertainty(),
+            CauseKind::Reading, $thing, "length “{$find->place->check}”", $find->place->where, $find->reading->uncertainty(),
         ));
     }
 

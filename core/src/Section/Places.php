@@ -184,7 +184,7 @@ final class Places
         $reading = $this->build->cut($this->place($end, $cut))?->event->reading;
 
         return null === $reading ? $this->planned($end, $cut)->at : Locus::moved($reading->value, Cause::around(
-            CauseKind::Reading, $cut->value, "[{$cut->layer()->label()}]", Where::of($end, null), $reading->instrument->uncertainty(),
+            CauseKind::Reading, $cut->value, "[{$cut->layer()->label()}]", Where::of($end, null), $reading->uncertainty(),
         ));
     }
 

@@ -46,10 +46,9 @@ final readonly class Tool
         return new self($this->id, $this->kind, $this->name, $this->serial, $this->dies, $this->least, $this->most, $day);
     }
 
-    /** Die names are held against each other without minding capitals and spaces. */
     public function hasDie(string $die): bool
     {
-        return \in_array(self::plain($die), array_map(self::plain(...), $this->dies), true);
+        return [] !== array_filter($this->dies, static fn (string $own): bool => DieName::areSame($own, $die));
     }
 
     /** "Press (serial 17), calibrated until 3 May 2027". */
@@ -70,10 +69,5 @@ final readonly class Tool
     public function isOutOfCalibrationOn(\DateTimeImmutable $day): bool
     {
         return null !== $this->calibratedUntil && $this->calibratedUntil->format('Y-m-d') < $day->format('Y-m-d');
-    }
-
-    private static function plain(string $name): string
-    {
-        return mb_strtolower((string) preg_replace('/[\s,]+/u', ' ', trim($name)));
     }
 }

@@ -133,7 +133,7 @@ final readonly class MarkOutJson
 
         return [
             'entry' => $measured->entry->id, 'typed' => $reading->typed, 'unit' => $reading->unit->value,
-            'instrument' => $reading->instrument->value,
+            'instrument' => $reading->instrument->value, 'byWhat' => $reading->byWhat(),
             'valueMm' => $reading->value->inMillimetres(),
         ];
     }

@@ -10,13 +10,19 @@ use Berm\Core\Build\TaskKind;
 use Berm\Core\Build\WorkInWords;
 use Berm\Core\Build\WorkKind;
 use Berm\Core\Build\WorkPlace;
+use Berm\Core\Check\Answer;
 use Berm\Core\Check\Check;
 use Berm\Core\Check\CheckPlace;
+use Berm\Core\Check\Each;
+use Berm\Core\Check\Looked;
+use Berm\Core\Check\Measured;
+use Berm\Core\Check\Tightened;
 use Berm\Core\Check\WaitSince;
 use Berm\Core\Electric\FilledStep;
 use Berm\Core\Guide\WorkGuide;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\Stage;
+use Berm\Core\Quantity\SentBy;
 use Berm\Core\Saying\Sentence;
 use Berm\Core\Section\Ruling;
 
@@ -209,6 +215,7 @@ final readonly class StageJson
             'end' => $place->where->end?->value,
             'core' => $place->where->core,
             'number' => $place->number,
+            'crimp' => Each::Crimp === $check->each,
             'name' => SentenceJson::of(Sentence::plain($check->ask)),
             'ask' => SentenceJson::of($task->title),
             'kind' => $question->kind()->value,
@@ -233,7 +240,18 @@ final readonly class StageJson
             'verdict' => $task->verdict->verdict->value,
             'sentence' => SentenceJson::of($task->verdict->sentence),
             'short' => SentenceJson::of($task->verdict->short()),
+            'by' => self::sentBy($this->plan->build->check($place)?->event->answer)?->inWords(),
             'accepted' => $this->plan->build->checkAcceptance($place)?->event->reason,
         ];
+    }
+
+    private static function sentBy(?Answer $answer): ?SentBy
+    {
+        return match (true) {
+            $answer instanceof Measured => $answer->reading->sentBy,
+            $answer instanceof Tightened => $answer->sentBy,
+            $answer instanceof Looked => $answer->press?->by,
+            default => null,
+        };
     }
 }

@@ -69,7 +69,7 @@ final readonly class RecordFacts
             $at,
             $window,
             $measured?->asTyped() ?? '–',
-            $measured?->instrument->label() ?? '',
+            $measured?->byWhat() ?? '',
             null === $judgement ? 'to do' : $this->verdict($judgement).(null === $this->plan->build->acceptance($mark) ? '' : ', accepted'),
         ];
     }

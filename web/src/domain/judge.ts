@@ -31,6 +31,17 @@ export const INSTRUMENT_NAMES: Record<Instrument, string> = {
   'diameter-tape': 'Diameter tape',
 }
 
+/** A reading, by whatever it was read; where the instrument sent it, its own record may say how true it is. */
+type Read = { typed: string; unit: Unit; instrument: Instrument; sentBy?: { uncertainty?: string } }
+
+const inMm = (typed: string, unit: Unit): number => (readLength(typed, unit).nanometres ?? NaN) / 1e6
+
+/** What the reading comes to in a window. */
+export function judgeReading({ typed, unit, instrument, sentBy }: Read, minMm: number | null, maxMm: number | null) {
+  const own = sentBy?.uncertainty
+  return judge(inMm(typed, unit), own === undefined ? UNCERTAINTY_MM[instrument] : inMm(own, 'mm'), minMm, maxMm)
+}
+
 const MM_PER_INCH = 25.4
 
 /** The unit a reading was probably meant in, when it lies outside the window and would lie inside in the other unit. */
@@ -54,7 +65,7 @@ function withPointMoved(text: string, by: 10 | 0.1): string | null {
  */
 export function meantBy(typed: string, unit: Unit, minMm: number | null, maxMm: number | null): string[] {
   const text = typed.trim()
-  const mm = (one: string) => (readLength(one, unit).nanometres ?? NaN) / 1e6
+  const mm = (one: string) => inMm(one, unit)
   const valueMm = mm(text)
   if (Number.isNaN(valueMm) || minMm === null || maxMm === null || (valueMm >= minMm && valueMm <= maxMm)) return []
   const other = slippedUnit(valueMm, minMm, maxMm)

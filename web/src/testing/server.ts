@@ -45,6 +45,8 @@ export class Server {
     for (const what of ['kits', 'connectors', 'tools'])
       this.gives('GET', `/api/jobs/${JOBS['half-cut']}/${what}`, answerOf(`${what}-for-half-cut`))
     for (const what of ['cables', 'kits', 'connectors', 'tools', 'boxes']) this.gives('GET', `/api/${what}`, answerOf(what))
+    this.gives('PUT', '/api/instrument-page', { paired: false, pages: 0, readings: [] })
+    this.gives('GET', '/api/instrument-tokens', { tokens: [] })
     this.gives('GET', '/api/waits', { waits: [], unseen: 0 })
     this.gives('GET', '/api/people', answerOf('people'))
     this.gives('GET', '/api/kits/harrow-allinone-28/1/words', answerOf('words-of-a-kit'))
@@ -74,8 +76,8 @@ export class Server {
 
   /** What was sent to be stored, without what was only asked. */
   get stored(): Sent[] {
-    // What a draft is tried with as it is typed, nobody keeps.
-    return this.sent.filter(({ method, path }) => method !== 'GET' && !path.includes('/tried-on/'))
+    // What a draft is tried with as it is typed, and that a step is open here, nobody keeps.
+    return this.sent.filter(({ method, path }) => method !== 'GET' && !/\/tried-on\/|^\/api\/instrument-page$/.test(path))
   }
 
   /** Every job is given to the same people and has a log that nobody touched, where a test does not say otherwise. */

@@ -85,7 +85,7 @@ final readonly class CutMeasured implements Event
     public function words(Names $names): Sentence
     {
         return Sentence::of(
-            "[{$this->place->cut->layer()->label()}], {$this->place->where()->label()}: {typed} by {$this->reading->instrument->label()}",
+            "[{$this->place->cut->layer()->label()}], {$this->place->where()->label()}: {typed} by {$this->reading->byWhat()}",
             ['typed' => $this->reading->asTyped()],
         )->capitalised();
     }

@@ -17,6 +17,7 @@ import { PhaseAnswer } from './PhaseAnswer'
 import { LetStand } from '../../views/LetStand'
 import { Meant } from '../../views/Meant'
 import { WhoMay } from '../../views/WhoMay'
+import { SentAnswer } from './SentAnswer'
 import { useInstrument } from './useInstrument'
 import { checkField } from './typedIn'
 import { useWriteDone } from './useWriteDone'
@@ -49,6 +50,7 @@ export function CheckPanel({ job, stage, check, before }: CheckProps) {
   return (
     <div className="grid gap-3 max-desk:p-4">
       <h3 className="font-semibold">{say(check.ask, unit)}</h3>
+      {check.answer?.by && <p className="text-label text-mute">Sent by {check.answer.by}</p>}
       {check.limits && <p className="text-entry max-sm:text-[clamp(1.4rem,7.4vw,2rem)]">{say(check.limits, unit)}</p>}
       {check.answer?.verdict === 'out' && (
         <Note tone="out" role="status" title={`Out: ${say(check.answer.sentence, unit)}`}>
@@ -56,6 +58,7 @@ export function CheckPanel({ job, stage, check, before }: CheckProps) {
         </Note>
       )}
       <WhoMay right="build" deed="answers this" />
+      {mayBuild && <SentAnswer check={check} onAnswer={answer} />}
       {mayBuild && (
         <AnswerForm check={check} name={checkField(job.id, { ...check, stage: stage.key, check: check.key })} onAnswer={answer} />
       )}

@@ -1,9 +1,10 @@
 import { useEffect, useRef } from 'react'
 import type { Mark } from '../../api/types'
-import { INSTRUMENT_NAMES, judge, UNCERTAINTY_MM, type Instrument } from '../../domain/judge'
+import { INSTRUMENT_NAMES, judge, judgeReading, UNCERTAINTY_MM, type Instrument } from '../../domain/judge'
 import { inUnit, sayFault, sayFine } from '../../domain/length'
 import { Gauge } from '../../drawing/Gauge'
 import { markName } from '../../views/cuts'
+import { FromInstruments, type ReportOf } from '../../views/FromInstruments'
 import { Meant } from '../../views/Meant'
 import { VerdictWord } from '../../views/Verdict'
 import type { CutEntryState } from './CutScreen'
@@ -48,8 +49,15 @@ export function CutEntry({ mark, entry }: { mark: Mark; entry: CutEntryState }) 
         <Verdict mark={mark} entry={entry} />
         <ByWhat entry={entry} />
       </div>
+      <FromInstruments kind="reading" take="Record it" takesItself={(report) => fits(mark, report)} onTake={entry.take} />
     </form>
   )
+}
+
+/** What is not out is recorded as it is sent; the rest may be of something else, and somebody says so. */
+function fits(mark: Mark, { reading }: ReportOf<'reading'>): boolean {
+  const window = mark.from['cable-end']
+  return mark.recorded === null && window !== undefined && judgeReading(reading, window.minMm, window.maxMm).verdict !== 'out'
 }
 
 /** What the reading would be, and whether it was read in the other unit. */

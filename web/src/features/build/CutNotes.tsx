@@ -34,7 +34,11 @@ export function Recorded({ job, mark, onAgain, onNext, isOnItsWay }: RecordedPro
   const place = { end: mark.end, cut: mark.cut, ...onCore(mark.core) }
   return (
     <>
-      <Note tone={TONES[judgement.verdict]} role="status" title={`Recorded: ${sayTyped(mark.recorded)}`}>
+      <Note
+        tone={TONES[judgement.verdict]}
+        role="status"
+        title={`Recorded: ${sayTyped(mark.recorded)} by ${mark.recorded.byWhat}`}
+      >
         <VerdictWord judgement={judgement} unit={unit} />
         {advice && <p>{say(advice, unit)}</p>}
         {accepted !== null && <p>Let stand by an engineer: {accepted}</p>}

@@ -2,14 +2,15 @@ import { FoundOtherwise } from './FoundOtherwise'
 import { useState, type ReactNode } from 'react'
 import { useWaiting } from '../../api/outbox'
 import { useMay } from '../../api/session'
-import type { Job, Mark } from '../../api/types'
-import { judge, UNCERTAINTY_MM } from '../../domain/judge'
+import type { Job, Mark, Reading } from '../../api/types'
+import { judgeReading } from '../../domain/judge'
 import { readReading, sayTyped } from '../../domain/length'
 import { useSize } from '../../drawing/useSize'
 import { Keypad } from '../../ui/Keypad'
 import { useUnits } from '../../ui/UnitContext'
 import { isOfMark, markName, onCore, type PickedMark } from '../../views/cuts'
 import { Said } from '../../views/Said'
+import type { ReportOf } from '../../views/FromInstruments'
 import { SavedState } from '../../views/SavedState'
 import { SectionView } from '../../views/SectionView'
 import { Target } from '../../views/Target'
@@ -132,8 +133,7 @@ function useCutEntry(job: Job, mark: Mark, onDone: () => void, onStay: () => voi
     (one) => one.refused === null && one.event.kind === 'cut-measured' && isOfMark(one.event, mark),
   )
   const length = readReading(text, unit)
-  const store = () => {
-    const reading = { typed: text.trim(), unit, instrument }
+  const store = (reading: Reading) => {
     const place = { end: mark.end, cut: mark.cut, ...onCore(mark.core) }
     write({ kind: 'cut-measured', ...place, reading }, `${markName(mark, unit)}, end ${mark.end}: ${sayTyped(reading)}`)
     setText('')
@@ -142,11 +142,11 @@ function useCutEntry(job: Job, mark: Mark, onDone: () => void, onStay: () => voi
     setIsAgain(false)
     // Only what is out is looked at again: the rest goes on, and its advice with it.
     const window = mark.from['cable-end']
-    const valueMm = (length.nanometres ?? 0) / 1e6
-    const isOut = window && judge(valueMm, UNCERTAINTY_MM[instrument], window.minMm, window.maxMm).verdict === 'out'
+    const isOut = window && judgeReading(reading, window.minMm, window.maxMm).verdict === 'out'
     if (isOut) onStay()
     else onDone()
   }
+  const storeTyped = () => store({ typed: text.trim(), unit, instrument })
   return {
     text,
     setText,
@@ -161,12 +161,14 @@ function useCutEntry(job: Job, mark: Mark, onDone: () => void, onStay: () => voi
     isEntering: isAgain || text !== '',
     again: () => setIsAgain(true),
     keep: () => setIsAsking(false),
-    recordAnyway: store,
+    recordAnyway: storeTyped,
+    /** What an instrument sent. */
+    take: ({ reading }: ReportOf<'reading'>) => store(reading),
     record: () => {
       setIsTried(true)
       if (length.fault || isOnItsWay) return
       if (mark.recorded?.judgement.verdict === 'out' && mark.recorded.tooLong) setIsAsking(true)
-      else store()
+      else storeTyped()
     },
   }
 }

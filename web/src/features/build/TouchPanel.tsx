@@ -10,6 +10,7 @@ import { WhoMay } from '../../views/WhoMay'
 import { CheckPanel } from './CheckPanel'
 import { LookList } from './LookList'
 import type { Touch } from './now'
+import { SentAnswer } from './SentAnswer'
 import { useTouch, useWriteDone } from './useWriteDone'
 import { lookEntry, workEntry } from './workEntry'
 import { WorkList } from './WorkList'
@@ -61,6 +62,7 @@ function Together({ job, stage, touch: { work, looks, finishes } }: Props) {
   const touched = useTouch(job.id)
   const mayBuild = useMay('build')
   const focus = useFocus<HTMLButtonElement>()
+  const crimp = looks.find((look) => look.crimp)
   const all = () => {
     const together = looks.length > 1 ? { together: looks.length } : {}
     touched([
@@ -72,6 +74,12 @@ function Together({ job, stage, touch: { work, looks, finishes } }: Props) {
   return (
     <div className="grid gap-3 max-desk:p-4">
       <WhoMay right="build" deed={looks.length > 0 ? 'answers this' : 'says that it is done'} />
+      {mayBuild && crimp && (
+        <SentAnswer
+          check={crimp}
+          onAnswer={(given) => touched([...work.map((one) => workEntry(stage, one, unit)), lookEntry(stage, crimp, given, unit)])}
+        />
+      )}
       {looks.length > 0 && (
         <LookList looks={looks} mayBuild={mayBuild} onAnswer={(look, given) => touched([lookEntry(stage, look, given, unit)])} />
       )}

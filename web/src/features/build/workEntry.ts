@@ -3,6 +3,7 @@ import type { Unit } from '../../domain/length'
 import { say } from '../../domain/sentence'
 import { onCore, placeName } from '../../views/cuts'
 
+type Looked = Pick<Extract<LogEvent, { kind: 'check-made' }>, 'seen' | 'together' | 'press'>
 type Made = { event: LogEvent; said: string }
 
 /** One piece of work, done. */
@@ -12,7 +13,7 @@ export const workEntry = (stage: Stage, { how, part, end, core, title }: StageWo
 })
 
 /** One look, answered. */
-export const lookEntry = (stage: Stage, look: StageCheck, given: { seen: boolean; together?: number }, unit: Unit): Made => ({
+export const lookEntry = (stage: Stage, look: StageCheck, given: Looked, unit: Unit): Made => ({
   event: {
     kind: 'check-made',
     stage: stage.key,

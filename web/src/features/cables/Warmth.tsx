@@ -8,7 +8,8 @@ import { capital } from '../../domain/words'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
-import { endOf, withField, withWeather } from './edit'
+import { FromInstruments } from '../../views/FromInstruments'
+import { endOf, withAir, withField, withWeather } from './edit'
 
 const TONES = { fits: 'inside', 'fits-unproved': 'unproved', 'cannot-tell': 'unproved', 'does-not-fit': 'out' } as const
 
@@ -50,6 +51,7 @@ export function Warmth({ job, end, mayPlan }: { job: Job; end: End; mayPlan: boo
           onSave={(text) => change((now) => withField(now, end, 'surface', text ? withTemperatureUnit(text, unit) : null))}
         />
       </div>
+      {mayPlan && <FromInstruments kind="air" take="Take this air" onTake={({ air }) => change((now) => withAir(now, air))} />}
       {handling && (
         <p className="text-label text-mute">
           Not to be bent below {sayTemperature(handling.lowestCelsius, unit)}

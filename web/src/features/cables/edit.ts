@@ -67,6 +67,9 @@ export function withWeather<K extends keyof Weather>(draft: Draft, key: K, value
   return { ...draft, weather: value === null ? others : { ...others, [key]: value } }
 }
 
+/** The air as an instrument read it; what it did not read stays. */
+export const withAir = (draft: Draft, air: Weather): Draft => ({ ...draft, weather: { ...draft.weather, ...air } })
+
 /** One thing that was seen, or nothing in its place. */
 export function withSight(draft: Draft, end: End, key: keyof Seen, part: Seen): Draft {
   const half = endOf(draft, end)

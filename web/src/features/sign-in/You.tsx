@@ -3,9 +3,10 @@ import { useState } from 'react'
 import { sessionQuery } from '../../api/session'
 import { Note } from '../../ui/Note'
 import { PageHeading } from '../../views/PageHeading'
+import { Instruments } from './Instruments'
 import { OwnPassword } from './OwnPassword'
 
-/** Who is signed in, and their password. */
+/** Who is signed in, their password, and what speaks for them. */
 export function You() {
   const person = useQuery(sessionQuery).data?.person
   const [isDone, setIsDone] = useState(false)
@@ -25,6 +26,7 @@ export function You() {
           <OwnPassword given={false} onDone={() => setIsDone(true)} />
         )}
       </section>
+      <Instruments />
     </main>
   )
 }

@@ -4,6 +4,7 @@ import { ApiError } from '../../api/client'
 import { useTyped } from '../../engine/typed'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
+import { FromInstruments } from '../../views/FromInstruments'
 import { Note } from '../../ui/Note'
 
 /** A label may hold a separator that cannot be seen: it is shown as it can be typed. */
@@ -39,6 +40,12 @@ export function AddBox() {
       >
         {(input) => <input {...input} autoComplete="off" value={label} onChange={(event) => setLabel(event.target.value)} />}
       </Field>
+      <FromInstruments
+        kind="label"
+        take="Put it there"
+        takesItself={() => label === ''}
+        onTake={(sent) => setLabel(shown(sent.label))}
+      />
       <Button onClick={read}>Read a label</Button>
       <Field label="Where it stands">
         {(input) => <input {...input} maxLength={80} value={place} onChange={(event) => setPlace(event.target.value)} />}
