@@ -38,7 +38,10 @@ final readonly class SignInAnswer implements AuthenticationSuccessHandlerInterfa
     #[AsEventListener(priority: -16)]
     public function onLoginSuccess(LoginSuccessEvent $event): void
     {
-        $event->setResponse($this->session($event->getUser()));
+        // An instrument that shows its token begins no session.
+        if ('main' === $event->getFirewallName()) {
+            $event->setResponse($this->session($event->getUser()));
+        }
     }
 
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response

@@ -7,16 +7,18 @@ const EVERY_TWO_SECONDS = 2_000
 /** This page among the pages of whoever is signed in. */
 const PAGE = uuidv7()
 
-/** What this page has taken or let go, until the server knows it. */
-const had = new Set<string>()
+/** What was taken or let go on this device, until the server knows it: through a reload too, so that nothing lands twice. */
+const HAD = 'berm.had-readings'
+const had = (): string[] => (localStorage.getItem(HAD) ?? '').split(' ').filter(Boolean)
+const setHad = (ids: string[]): void => localStorage.setItem(HAD, ids.join(' '))
 
 const waitingQuery = queryOptions({
   queryKey: ['instrument-page'],
   queryFn: async () => {
-    const told = [...had]
+    const told = had()
     const answer = await answered(client.PUT('/api/instrument-page', { body: { page: PAGE, had: told } }))
-    told.forEach((id) => had.delete(id))
-    return answer
+    setHad(had().filter((id) => !told.includes(id)))
+    return { ...answer, readings: answer.readings.filter(({ id }) => !had().includes(id)) }
   },
   refetchInterval: ({ state }) => (state.data?.paired ? EVERY_TWO_SECONDS : false),
   // Whether anything speaks for them is asked once each time that a step is opened.
@@ -34,13 +36,14 @@ export function useSentReadings() {
     pages: data?.pages ?? 0,
     /** When that was known, by this device's own clock. */
     heardAt: dataUpdatedAt,
-    readings: (data?.readings ?? []).filter(({ id }) => !had.has(id)),
+    readings: data?.readings ?? [],
     had: (id: string) => {
-      had.add(id)
+      setHad([...had(), id])
       queries.setQueryData(
         waitingQuery.queryKey,
         (now) => now && { ...now, readings: now.readings.filter((one) => one.id !== id) },
       )
+      void queries.invalidateQueries({ queryKey: waitingQuery.queryKey })
     },
   }
 }

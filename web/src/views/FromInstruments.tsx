@@ -3,7 +3,6 @@ import { useSentReadings } from '../api/instruments'
 import type { SentReading } from '../api/types'
 import { sayTyped } from '../domain/length'
 import { Button } from '../ui/Button'
-import { Note } from '../ui/Note'
 
 const A_SECOND = 1000
 
@@ -31,8 +30,8 @@ export function FromInstruments<K extends Kind>({ kind, onTake, take, takesItsel
   const ours = readings.filter((one) => isOf(one, kind))
   const wasReadHere = (one: SentReading) => heardAt - one.ageSeconds * 1000 >= openedAt - A_SECOND
   const itself = ours.find((one) => one.enters && !isOutOfCalibration(one) && wasReadHere(one) && takesItself?.(one))
-  const takeIt = (one: ReportOf<K>) => {
-    had(one.id)
+  const takeIt = (one: ReportOf<K>, others: SentReading[] = []) => {
+    ;[one, ...others].forEach(({ id }) => had(id))
     onTake(one)
   }
   useEffect(() => {
@@ -41,30 +40,39 @@ export function FromInstruments<K extends Kind>({ kind, onTake, take, takesItsel
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [itself?.id])
   if (!isPaired) return null
+  const offers = ours.filter((one) => one !== itself)
+  const newest = offers.at(-1)
+  return newest ? (
+    <Offer
+      report={newest}
+      take={take}
+      onTake={() => takeIt(newest, offers)}
+      onLetGo={() => offers.forEach((one) => had(one.id))}
+    />
+  ) : (
+    <p className="text-label text-mute">
+      {pages > 1
+        ? `A step is open on ${pages} of your pages: what an instrument sends is offered on each.`
+        : 'Your instruments are heard here.'}
+    </p>
+  )
+}
+
+type OfferProps = { report: SentReading; take: string; onTake: () => void; onLetGo: () => void }
+
+/** The last report that somebody has to say yes to: those before it were read for something else. */
+function Offer({ report, take, onTake, onLetGo }: OfferProps) {
   return (
-    <div className="grid gap-2 empty:hidden">
-      {ours
-        .filter((one) => one !== itself)
-        .map((one) => (
-          <Note
-            key={one.id}
-            role="status"
-            tone={isOutOfCalibration(one) ? 'out' : 'plan'}
-            title={`${saysWhat(one)}, ${one.name} ${one.sentBy.serial}`}
-          >
-            <p>{[calibration(one), ago(one.ageSeconds)].filter(Boolean).join('; ')}</p>
-            <p className="flex flex-wrap gap-3 pt-1">
-              <Button onClick={() => takeIt(one)}>{take}</Button>
-              <Button kind="link" onClick={() => had(one.id)}>
-                Not this
-              </Button>
-            </p>
-          </Note>
-        ))}
-      <p className="text-label text-mute">
-        {pages > 1
-          ? `A step is open on ${pages} of your pages: what an instrument sends is offered on each.`
-          : 'Your instruments are heard here.'}
+    <div role="status" className={`border-l-4 pl-3 ${isOutOfCalibration(report) ? 'border-out' : 'border-plan'}`}>
+      <p>
+        <strong className="font-semibold">{saysWhat(report)}</strong> by {report.name} {report.sentBy.serial}
+        <span className="text-label text-mute">, {[ago(report.ageSeconds), calibration(report)].filter(Boolean).join(', ')}</span>
+      </p>
+      <p className="flex gap-3">
+        <Button onClick={onTake}>{take}</Button>
+        <Button kind="link" onClick={onLetGo}>
+          Not this
+        </Button>
       </p>
     </div>
   )

@@ -86,7 +86,7 @@ export function Before({ job, mark }: { job: Job; mark: Mark }) {
   return (
     <Note tone={TONES[before.recorded.judgement.verdict]} role="status">
       <p>
-        {markName(before, unit)}, end {before.end}: {sayTyped(before.recorded)},{' '}
+        {markName(before, unit)}, end {before.end}: {sayTyped(before.recorded)} by {before.recorded.byWhat},{' '}
         <VerdictWord judgement={before.recorded.judgement} unit={unit} />
       </p>
       {before.recorded.advice && <p>{say(before.recorded.advice, unit)}</p>}

@@ -8,8 +8,9 @@ import { JOBS, jobOf, taken, type Server } from '../../testing/server'
 const ID = JOBS['no-fit']
 
 /** Opens what was found at end A, on a server that takes plans. */
-async function open(sheet: string, role: 'jointer' | 'storekeeper' = 'jointer'): Promise<Server> {
+async function open(sheet: string, role: 'jointer' | 'storekeeper' = 'jointer', prepare: (server: Server) => void = () => {}) {
   const server = openPage(`/jobs/${ID}/cables`, role, (server) => {
+    prepare(server)
     let { version } = jobOf('no-fit')
     server.answers('PUT', `/api/jobs/${ID}/plan`, ({ body }) =>
       taken({ ...jobOf('no-fit'), version: (version += 1), draft: body as Draft } satisfies Job),
@@ -68,6 +69,18 @@ describe('warmth and damp', () => {
     expect((await stored(server, 2)).draft.weather?.humidity).toBe(65)
     typeAndLeave(screen.getByLabelText('Cable surface, end A, °C'), '52 °F')
     expect((await stored(server, 3)).end?.surface).toBe('52 °F')
+  })
+
+  it('takes the air from an instrument where somebody says so, and leaves what it did not read', async () => {
+    const sentBy = { serial: 'H-33', readAt: '2026-03-14T09:30:00Z', calibratedUntil: '2027-05-31' }
+    const reading = { id: 'one', ageSeconds: 3, enters: true, name: 'Thermo-hygrometer', sentBy, air: { air: '14 °C' } }
+    const server = await open('Condition', 'jointer', (one) =>
+      one.gives('PUT', '/api/instrument-page', { paired: true, pages: 1, readings: [reading] }),
+    )
+    typeAndLeave(await screen.findByLabelText('Relative humidity, %'), '65')
+    await stored(server)
+    fireEvent.click(await screen.findByRole('button', { name: 'Take this air' }))
+    expect((await stored(server, 2)).draft.weather).toEqual({ air: '14 °C', humidity: 65 })
   })
 
   it.each([

@@ -57,6 +57,11 @@ function MakeToken() {
         make.mutate(name.trim(), { onSuccess: () => setName('') })
       }}
     >
+      {make.data && (
+        <Note tone="inside" role="status" title="Give this to the bridge now: it is not shown again.">
+          <code className="block break-all select-all">{make.data.secret}</code>
+        </Note>
+      )}
       <Field label="What you call it" hint="Where the bridge is: phone, van, bench" fault={fault}>
         {(input) => (
           <input {...input} maxLength={60} autoComplete="off" value={name} onChange={(event) => setName(event.target.value)} />
@@ -65,11 +70,6 @@ function MakeToken() {
       <Button type="submit" disabled={name.trim() === '' || make.isPending} className="justify-self-start">
         Make a token
       </Button>
-      {make.data && (
-        <Note tone="inside" role="status" title="Give this to the bridge now: it is not shown again.">
-          <code className="block break-all select-all">{make.data.secret}</code>
-        </Note>
-      )}
     </form>
   )
 }
