@@ -6,8 +6,10 @@ namespace Berm\Core\Tests;
 
 use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event;
+use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\SafetyConfirmed;
 use Berm\Core\Build\Gate;
+use Berm\Core\Check\Looked;
 use Berm\Core\Job\Job;
 use Berm\Core\Job\Plan;
 use Berm\Core\Quantity\LengthUnit;
@@ -45,6 +47,26 @@ final class Written
         $refusal = (new Gate($plan))->refusal($event);
 
         return null === $refusal ? null : (new Reader(LengthUnit::Millimetre))->say($refusal);
+    }
+
+    /**
+     * These, and then a yes to each look that is open in those stages.
+     *
+     * @param list<Event> $events
+     *
+     * @return list<Event>
+     */
+    public static function seen(Job $job, array $events, string ...$stages): array
+    {
+        $seen = $events;
+        foreach (self::plan($job, $events)->progress?->tasks() ?? [] as $task) {
+            $place = $task->checkPlace();
+            if (null !== $place && \in_array($place->stage, $stages, true) && !$task->isDone) {
+                $seen[] = new CheckMade($place, Looked::andItIsSo());
+            }
+        }
+
+        return $seen;
     }
 
     public static function safe(): SafetyConfirmed

@@ -18,7 +18,7 @@ final readonly class ChangePlan
     }
 
     /**
-     * Refuses with PlanConflict when $version is not the stored one, with EntryRefused once the connector is on, and with
+     * Refuses with PlanConflict when $version is not the stored one, with EntryRefused once the connector is on (the end of the outage may still change), and with
      * BadDocument when the plan pins something that is not there.
      *
      * @param callable(StoredJob): PlanDraft $draft
@@ -33,7 +33,7 @@ final readonly class ChangePlan
                 throw new PlanConflict($stored, $wanted);
             }
             $before = ($this->plan)($stored);
-            if (null !== $before->lock()) {
+            if (null !== $before->lock() && !PlanChanges::areBesideIt($stored->draft, $wanted)) {
                 throw new EntryRefused($before->lock());
             }
 

@@ -13,18 +13,29 @@ final class PlanChanges
         'cable' => 'cable', 'readings' => 'diameters', 'walls' => 'thickness of the insulation', 'conditions' => 'condition',
         'surface' => 'surface temperature', 'slack' => 'slack',
         'position' => 'position', 'seen' => 'what was seen', 'freeLength' => 'free length', 'kit' => 'kit', 'connector' => 'connector',
-        'weather' => 'air', 'place' => 'place', 'mounting' => 'way up', 'unit' => 'unit', 'said' => 'what the kit asks',
+        'weather' => 'air', 'place' => 'place', 'mounting' => 'way up', 'outageEnds' => 'end of the outage', 'unit' => 'unit', 'said' => 'what the kit asks',
     ];
 
     /** "end A: diameters; kit"; empty when nothing differs. */
     public static function between(PlanDraft $before, PlanDraft $after): string
     {
-        [$one, $other] = [self::flat($before), self::flat($after)];
-        $changed = array_filter(
-            array_keys($one + $other), static fn (string $key): bool => ($one[$key] ?? null) !== ($other[$key] ?? null),
-        );
+        return implode('; ', array_map(self::say(...), self::changed($before, $after)));
+    }
 
-        return implode('; ', array_map(self::say(...), array_values($changed)));
+    /** The accessory stays as it is: what changes can change until it is handed over. */
+    public static function areBesideIt(PlanDraft $before, PlanDraft $after): bool
+    {
+        return [] === array_diff(self::changed($before, $after), ['outageEnds']);
+    }
+
+    /** @return list<string> */
+    private static function changed(PlanDraft $before, PlanDraft $after): array
+    {
+        [$one, $other] = [self::flat($before), self::flat($after)];
+
+        return array_values(array_filter(
+            array_keys($one + $other), static fn (string $key): bool => ($one[$key] ?? null) !== ($other[$key] ?? null),
+        ));
     }
 
     /** @return list<End> at which something of the cable is planned otherwise */

@@ -55,6 +55,7 @@ final class PlanDraftFile
             'weather' => (object) WeatherFile::write($draft->site->weather),
             'place' => $draft->site->place?->value,
             'mounting' => $draft->site->mounting?->value,
+            'outageEnds' => $draft->site->outageEndsAt?->format(\DATE_ATOM),
             'said' => (object) $draft->said,
         ];
     }

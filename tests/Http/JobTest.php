@@ -110,7 +110,15 @@ final class JobTest extends ApiTestCase
         }
         $done = $this->after($id, ['kind' => 'connector-fitted', 'batch' => 'L-1']);
         self::assertSame(['record', ['batch' => 'L-1']], [self::at($done, 'next.step'), self::at($done, 'connectorFitted')]);
-        self::assertSame(409, $this->plan($id, 2, self::terminationPlan())->getStatusCode(), 'what it was built to stays');
+        $stored = self::at($done, 'draft');
+        self::assertIsArray($stored);
+        $longer = [...$stored, 'outageEnds' => '2026-03-14T16:00:00+01:00'];
+        self::assertSame(409, $this->plan($id, 2, [...$longer, 'mounting' => 'inverted'])->getStatusCode(), 'what it was built to stays');
+        $changed = $this->plan($id, 2, $longer);
+        self::assertSame(200, $changed->getStatusCode(), 'an outage is made longer while they work');
+        self::assertSame('2026-03-14T16:00:00+01:00', self::at($changed, 'draft.outageEnds'));
+        self::assertStringContainsString('end of the outage', (string) json_encode(self::at($changed, 'log')));
+        self::assertStringContainsString('Outage', (string) json_encode(self::at($changed, 'facts')));
     }
 
     #[Test]

@@ -91,7 +91,7 @@ final readonly class Gate
     {
         $progress = $this->plan->progress;
         $stage = null === $progress || $event instanceof DeviationAccepted ? null : $event->stage($progress);
-        if (null === $progress || null === $stage || !$progress->isStaged) {
+        if (null === $progress || null === $stage || !$progress->isInOrder($stage)) {
             return null;
         }
         $open = $progress->openBefore($stage->key);

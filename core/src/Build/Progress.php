@@ -7,11 +7,7 @@ namespace Berm\Core\Build;
 use Berm\Core\Assembly\Assembly;
 use Berm\Core\Cable\End;
 use Berm\Core\Check\CheckPlace;
-use Berm\Core\Kit\Item;
-use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\Stage;
-use Berm\Core\Kit\Step;
-use Berm\Core\Kit\StepKind;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\Parking\ParkingPlan;
@@ -22,14 +18,14 @@ final readonly class Progress
 {
     /** @param list<StageProgress> $stages */
     private function __construct(
-        public array $stages, /** The sheet has its own stages: each is finished before the next begins. */ public bool $isStaged,
+        public array $stages, /** The sheet has its own stages: each is called finished before the next begins. */ public bool $isStaged,
     ) {
     }
 
     public static function of(Assembly $assembly, MarkOut $markOut, ParkingPlan $parking, BuildState $build, Measuring $measuring): self
     {
         $sheet = $assembly->sheet;
-        $stages = [] === $sheet->stages ? self::bareStages($sheet) : $sheet->stages;
+        $stages = [] === $sheet->stages ? WorkSkeleton::of($assembly, $build) : $sheet->stages;
         $ladder = new TaskLadder($assembly, $markOut, $parking, $build, $measuring);
 
         return new self(array_map($ladder->stage(...), $stages), [] !== $sheet->stages);
@@ -71,6 +67,45 @@ final readonly class Progress
         }
 
         return null;
+    }
+
+    /** Nothing of it is done before its turn: stages of a sheet's own, and what comes upon the connector. */
+    public function isInOrder(Stage $stage): bool
+    {
+        return $this->isStaged || $this->isAfterConnector($stage);
+    }
+
+    /** There is more to it than to park, to cut and to fit the connector. */
+    public function isLaidOut(): bool
+    {
+        $last = $this->stages[\count($this->stages) - 1] ?? null;
+
+        return $this->isStaged || null !== $last && $this->isAfterConnector($last->stage);
+    }
+
+    /** The first look after the connector that was answered, where the sheet has no stages of its own. */
+    public function answeredAfterConnector(): ?Task
+    {
+        foreach ($this->tasks() as $task) {
+            if ($this->isAfterConnector($task->stage) && null !== $task->verdict) {
+                return $task;
+            }
+        }
+
+        return null;
+    }
+
+    private function isAfterConnector(Stage $stage): bool
+    {
+        $isAfter = false;
+        foreach ($this->stages as $progress) {
+            if ($progress->stage === $stage) {
+                return $isAfter;
+            }
+            $isAfter = $isAfter || $progress->stage->fitsConnector;
+        }
+
+        return false;
     }
 
     /** A stage after this one that is called finished already. */
@@ -145,21 +180,5 @@ final readonly class Progress
         }
 
         return null;
-    }
-
-    /**
-     * Where a leaflet has no stages: park, cut, fit the connector (trade skeleton P3 to P9).
-     *
-     * @return list<Stage>
-     */
-    private static function bareStages(KitSheet $sheet): array
-    {
-        $parks = array_map(static fn (Item $item): Step => Step::ofItem(StepKind::Park, $item->key), $sheet->parkedItems());
-
-        return [
-            Stage::bare('park', 'Park what cannot be put on later', $parks, false),
-            Stage::bare('cut', 'Cut and measure', array_map(static fn (Cut $cut): Step => Step::cut($cut), Cut::cases()), false),
-            Stage::bare('connector', 'Fit the connector', [Step::connector()], true),
-        ];
     }
 }

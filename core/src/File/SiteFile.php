@@ -18,6 +18,7 @@ final class SiteFile
             $file->optionalObject('weather', WeatherFile::read(...)) ?? Weather::unknown(),
             $file->has('place') ? $file->choice('place', Place::class) : null,
             $file->has('mounting') ? $file->choice('mounting', Mounting::class) : null,
+            MomentFile::optional($file, 'outageEnds'),
         );
     }
 
@@ -30,6 +31,7 @@ final class SiteFile
             ...([] === $weather ? [] : ['weather' => $weather]),
             ...(null === $site->place ? [] : ['place' => $site->place->value]),
             ...(null === $site->mounting ? [] : ['mounting' => $site->mounting->value]),
+            ...(null === $site->outageEndsAt ? [] : ['outageEnds' => $site->outageEndsAt->format(\DATE_ATOM)]),
         ];
     }
 }

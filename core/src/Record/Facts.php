@@ -32,6 +32,7 @@ final readonly class Facts
 
         return [
             self::fact('Permit', $facts->permit()),
+            ...$facts->outage(),
             ...array_map(static fn (CableEnd $cable): Fact => self::fact(
                 isset($plan->job->function->ends()[1]) ? "Cable, end {$cable->end->value}" : 'Cable', self::cable($cable),
             ), array_values($job->cables)),
@@ -85,6 +86,14 @@ final readonly class Facts
         return Sentence::of('{permit}'.([] === $end ? '' : ' until {end}').'; {by}, {at}', [
             'permit' => $safety->permit, 'by' => $safety->confirmedBy, 'at' => $safety->confirmedAt->format('j M Y, H:i P'), ...$end,
         ]);
+    }
+
+    /** @return list<Fact> */
+    private function outage(): array
+    {
+        $ends = $this->plan->job->site->outageEndsAt;
+
+        return null === $ends ? [] : [self::fact('Outage', Sentence::of('until {end}', ['end' => $ends->format('j M Y, H:i P')]))];
     }
 
     private static function cable(CableEnd $cable): Sentence

@@ -36,7 +36,7 @@ final readonly class StageJson
     /** @return list<array<string, mixed>>|null */
     public static function of(Plan $plan): ?array
     {
-        return true === $plan->progress?->isStaged ? array_map((new self($plan))->stage(...), $plan->progress->stages) : null;
+        return true === $plan->progress?->isLaidOut() ? array_map((new self($plan))->stage(...), $plan->progress->stages) : null;
     }
 
     /** @return array<string, mixed> */

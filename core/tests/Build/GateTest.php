@@ -68,7 +68,11 @@ final class GateTest extends TestCase
             'Park the stress tube first: it cannot be put on after the connector.',
             self::refusal([self::safe(), ...$cuts], new ConnectorFitted('')),
         );
-        self::assertNull(self::refusal([self::safe(), ...$cuts, ...self::allParked()], new ConnectorFitted('')));
+        $ready = [self::safe(), ...$cuts, ...self::allParked()];
+        self::assertSame(
+            'First: The kit is complete, undamaged, in date, and its leaflet was read.', self::refusal($ready, new ConnectorFitted('')),
+        );
+        self::assertNull(self::refusal(self::looked($ready), new ConnectorFitted('')));
     }
 
     #[Test]
@@ -79,10 +83,11 @@ final class GateTest extends TestCase
             'The cut of the insulation of end B is out. Put it right, or let an engineer accept it, before it is hidden.',
             self::refusal($log, new ConnectorFitted('')),
         );
+        $seen = self::looked($log);
         self::assertNull(self::refusal(
-            [...$log, new DeviationAccepted(MarkPlace::of(End::B, Cut::Insulation), 'filled')], new ConnectorFitted(''),
+            [...$seen, new DeviationAccepted(MarkPlace::of(End::B, Cut::Insulation), 'filled')], new ConnectorFitted(''),
         ));
-        self::assertNull(self::refusal([...$log, self::cut(End::B, Cut::Insulation, '57.5')], new ConnectorFitted('')));
+        self::assertNull(self::refusal([...$seen, self::cut(End::B, Cut::Insulation, '57.5')], new ConnectorFitted('')));
         self::assertSame(
             'There is nothing to accept: this cut is not out.',
             self::refusal($log, new DeviationAccepted(MarkPlace::of(End::A, Cut::Insulation), 'no')),
@@ -204,9 +209,9 @@ final class GateTest extends TestCase
     {
         self::assertSame('outer-sleeve', self::plan([self::safe()])->next()->task?->item?->key);
         self::assertSame(Cut::Oversheath, self::plan([self::safe(), ...self::allParked()])->next()->task?->mark?->place->cut);
-        self::assertSame(
-            'Fit the connector', self::plan([self::safe(), ...self::allParked(), ...self::allCuts()])->next()->title->template,
-        );
+        $ready = [self::safe(), ...self::allParked(), ...self::allCuts()];
+        self::assertSame('complete', self::plan($ready)->next()->task?->check?->key);
+        self::assertSame('Fit the connector', self::plan(self::looked($ready))->next()->title->template);
     }
 
     /** @return iterable<string, array{string, string|null}> */
@@ -270,6 +275,16 @@ final class GateTest extends TestCase
         }
 
         return $cuts;
+    }
+
+    /**
+     * @param list<Event> $events
+     *
+     * @return list<Event>
+     */
+    private static function looked(array $events): array
+    {
+        return Written::seen(Example::read(Example::joint())->job, $events, 'connector');
     }
 
     /** @return list<PartParked> */

@@ -38,7 +38,7 @@ final class JobFileTest extends TestCase
             'wind',
             'wet',
             'wind',
-            'is not a field known here: take it out, or use one of format, name, function, unit, ends, kit, connector, weather, place, mounting, said, log, chain.',
+            'is not a field known here: take it out, or use one of format, name, function, unit, ends, kit, connector, weather, place, mounting, outageEnds, said, log, chain.',
         ];
         yield 'a name that is missing' => ['name', null, 'name', 'is missing: fill it in.'];
         yield 'a choice that is none' => ['unit', 'cubit', 'unit', 'must be one of "mm", "in".'];

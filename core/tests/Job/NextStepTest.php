@@ -47,7 +47,7 @@ final class NextStepTest extends TestCase
     {
         $log = [self::safe()];
         $titles = [];
-        for ($next = self::next(self::joint($log)); Step::Record !== $next->step && \count($titles) < 20; $next = self::next(self::joint($log))) {
+        for ($next = self::next(self::joint($log)); Step::Record !== $next->step && \count($titles) < 40; $next = self::next(self::joint($log))) {
             $titles[] = self::said($next)[1];
             $log[] = self::entry(\count($log), self::done($next));
         }
@@ -55,7 +55,29 @@ final class NextStepTest extends TestCase
             'Park the outer sleeve on end A', 'Park the stress tube on end A',
             'Cut the oversheath, end A', 'Cut the metallic screen, end A', 'Cut the insulation screen, end A', 'Cut the insulation, end A',
             'Cut the oversheath, end B', 'Cut the metallic screen, end B', 'Cut the insulation screen, end B', 'Cut the insulation, end B',
+            'The kit is complete, undamaged, in date, and its leaflet was read',
+            'The cable is dry and sound: no water, oil, corrosion or kink',
+            'Insulation smooth and clean, wiped from the conductor towards the insulation screen; no nick, no trace of the screen left, end A',
+            'Insulation smooth and clean, wiped from the conductor towards the insulation screen; no nick, no trace of the screen left, end B',
+            'Conductor fully home in its barrel, brushed and greased as its material needs, end A',
+            'Conductor fully home in its barrel, brushed and greased as its material needs, end B',
             'Fit the connector',
+            'Before the flame: solvent dry, its wipes away, gas and oxygen tested within the local limits, extinguisher at hand',
+            'Crimps or bolts all made, in order, burrs and fins taken off',
+            'Connector, indents and the step of each insulation screen filled as the leaflet has it, no air',
+            'Stress control lies over the edge of the insulation screen, as far as the leaflet says, end A',
+            'Stress control lies over the edge of the insulation screen, as far as the leaflet says, end B',
+            'Insulation where the leaflet has it, no void, fold, scorch or flat spot',
+            'Outer conductive layer over all of the insulation, meeting the insulation screen at both ends',
+            'Metallic screen joined through with its full cross-section, tight, its ends smooth',
+            'Sealed: sealant seen all round, on clean and roughened oversheath, end A',
+            'Sealed: sealant seen all round, on clean and roughened oversheath, end B',
+            'Oversheath restored, over the old one at both ends as far as the leaflet says',
+            'Cooled or set before it was moved',
+            'Smooth and even all over; supported, not bent near its ends',
+            'Nothing is left in the box that should be in the accessory',
+            'Labelled, phases marked',
+            'Tested as local rules say',
         ], $titles, 'the part that lies farthest out in the joint goes on first (common practice)');
         self::assertSame('Read and hand over the record', self::said($next)[1]);
     }
@@ -91,6 +113,10 @@ final class NextStepTest extends TestCase
             null !== $next->task?->mark => self::cut(
                 $end, $next->task->mark->place->cut->value, (string) $next->task->mark->at->inMillimetres(),
             ),
+            null !== $next->task?->checkPlace() => [
+                'kind' => 'check-made', 'stage' => $next->task->checkPlace()->stage, 'check' => $next->task->checkPlace()->check,
+                ...('' === $end ? [] : ['end' => $end]), 'seen' => true,
+            ],
             default => ['kind' => 'connector-fitted', 'batch' => 'B1'],
         };
     }

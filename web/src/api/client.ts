@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch'
+import { hear } from '../engine/clock'
 import type { paths } from './schema'
 import type { Problem } from './types'
 
@@ -26,8 +27,16 @@ const withToken: Middleware = {
   },
 }
 
+/** Each answer tells what time it is for the server. */
+async function fetched(request: Request): Promise<Response> {
+  const askedAt = Date.now()
+  const response = await fetch(request)
+  hear(response.headers.get('Date'), askedAt, Date.now())
+  return response
+}
+
 /** The only place that calls fetch. */
-export const client = createClient<paths>({ baseUrl: window.location.origin, fetch: (request) => fetch(request) })
+export const client = createClient<paths>({ baseUrl: window.location.origin, fetch: fetched })
 client.use(withToken)
 
 /** Unwraps an answer: the data, or an ApiError. */

@@ -10,6 +10,7 @@ use Berm\Core\Build\EventKind;
 use Berm\Core\Build\Gate;
 use Berm\Core\Build\Names;
 use Berm\Core\Build\Progress;
+use Berm\Core\Build\WorkSkeleton;
 use Berm\Core\File\Fields;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\Stage;
@@ -73,12 +74,28 @@ final readonly class Withdrawn implements Event
         return Sentence::of('An entry withdrawn: {reason}', ['reason' => $this->reason]);
     }
 
+    /** What was seen before the connector, and the connector that was seen afterwards. */
+    private static function hiddenWithoutStages(Event $event, Plan $plan, Progress $progress): ?Sentence
+    {
+        $later = $event instanceof ConnectorFitted ? $progress->answeredAfterConnector() : null;
+        $isBefore = $event instanceof CheckMade && WorkSkeleton::CONNECTOR === $event->place->stage && null !== $plan->build->connector;
+
+        return match (true) {
+            null !== $later => Sentence::of('Withdraw “{look}” first: it was seen on the connector.', ['look' => $later->title]),
+            $isBefore => Sentence::plain('The connector rests on it: withdraw that first.'),
+            default => null,
+        };
+    }
+
     /** What a later stage rests on is withdrawn after it. */
     private static function hidden(Event $event, Plan $plan): ?Sentence
     {
         $stage = null === $plan->progress ? null : $event->stage($plan->progress);
-        if (null === $plan->progress || null === $stage || !$plan->progress->isStaged) {
+        if (null === $plan->progress || null === $stage) {
             return null;
+        }
+        if (!$plan->progress->isStaged) {
+            return self::hiddenWithoutStages($event, $plan, $plan->progress);
         }
         $isItself = $event instanceof StageFinished || $event instanceof HoldReleased;
         $isOver = !$isItself && null !== $plan->build->finished($stage->key);

@@ -9,6 +9,7 @@ import type { PickedMark } from '../../views/cuts'
 import { MarkTables } from '../../views/MarkTables'
 import { OpenCalls } from '../../views/Calls'
 import { SavedState } from '../../views/SavedState'
+import { ClockNote } from '../../views/ClockNote'
 import { Said } from '../../views/Said'
 import { NotPlanned } from '../../views/NotPlanned'
 import { useJob } from '../../views/useJob'
@@ -84,6 +85,7 @@ function WorkScreen({ job, now, myEnd, onPick }: WorkProps) {
       <section aria-label="Now" className={NOW}>
         <div className="max-desk:px-4 max-desk:pt-3 empty:hidden">
           <Undo jobId={job.id} />
+          <ClockNote />
         </div>
         <div className="max-desk:px-4 max-desk:pt-3 empty:hidden">
           <OpenCalls job={job} />

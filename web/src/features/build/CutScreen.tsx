@@ -9,6 +9,7 @@ import { useSize } from '../../drawing/useSize'
 import { Keypad } from '../../ui/Keypad'
 import { useUnits } from '../../ui/UnitContext'
 import { isOfMark, markName, onCore, type PickedMark } from '../../views/cuts'
+import { ClockNote } from '../../views/ClockNote'
 import { Said } from '../../views/Said'
 import type { ReportOf } from '../../views/FromInstruments'
 import { SavedState } from '../../views/SavedState'
@@ -89,6 +90,7 @@ export function CutScreen({ job, mark, onPick, onDone, children }: CutScreenProp
           onNext={onDone}
         />
         <Undo jobId={job.id} />
+        <ClockNote />
         <Before job={job} mark={mark} />
         <Unsent job={job} />
         <Reason mark={mark} />

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import type { Job } from '../../api/types'
 import { say } from '../../domain/sentence'
+import { serverNow } from '../../engine/clock'
 import { classes } from '../../ui/classes'
 import { useUnit } from '../../ui/UnitContext'
 import { clock, isShown, readAt, timersOf, type Reading, type Timer } from './timers'
@@ -68,9 +69,9 @@ function said({ late }: Timer, { state }: Reading): string {
 }
 
 function useNow(): number {
-  const [now, setNow] = useState(() => Date.now())
+  const [now, setNow] = useState(serverNow)
   useEffect(() => {
-    const timer = window.setInterval(() => setNow(Date.now()), 1000)
+    const timer = window.setInterval(() => setNow(serverNow()), 1000)
     return () => window.clearInterval(timer)
   }, [])
   return now

@@ -1,14 +1,15 @@
 import { useEffect, useState } from 'react'
 import type { StageCheck } from '../../api/types'
+import { serverNow } from '../../engine/clock'
 import { Button } from '../../ui/Button'
 
 const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`
 
 /** How long it has been since the other stage was finished; the server takes the time from the log. */
 export function WaitClock({ check, onDone }: { check: StageCheck; onDone: () => void }) {
-  const [now, setNow] = useState(() => Date.now())
+  const [now, setNow] = useState(serverNow)
   useEffect(() => {
-    const timer = window.setInterval(() => setNow(Date.now()), 1000)
+    const timer = window.setInterval(() => setNow(serverNow()), 1000)
     return () => window.clearInterval(timer)
   }, [])
   const passed = check.countedFrom ? Math.max(0, (now - Date.parse(check.countedFrom)) / 1000) : 0

@@ -56,7 +56,8 @@ function inStage(job: Job, stage: Stage, waiting: KeptEntry[], at: At): Now {
   if (touch) return { is: 'touch', stage, ...touch }
   if (job.next.task !== 'finish' && !isAllSent(stage, waiting))
     return at === 'both' ? { is: 'kept' } : { is: 'other-end', stage, at }
-  return isWaiting(waiting, 'stage-finished') ? { is: 'kept' } : { is: 'finish', stage }
+  // A stage that nobody calls finished is over with what is done in it.
+  return stage.finishTouch === null || isWaiting(waiting, 'stage-finished') ? { is: 'kept' } : { is: 'finish', stage }
 }
 
 /** Nothing of the stage is open but to finish it, as far as this device knows. */

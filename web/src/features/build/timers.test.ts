@@ -8,7 +8,7 @@ const wait = (key: string, more: object = {}) => ({
   ask: { template: key, values: {} }, leastSeconds: null, mostSeconds: null, mend: '', ...more,
 }) // prettier-ignore
 const job = (...checks: object[]): Job =>
-  ({ stages: [{ key: 'tube', checks }], safety: null, completion: { done: false } }) as unknown as Job
+  ({ stages: [{ key: 'tube', checks }], draft: {}, safety: null, completion: { done: false } }) as unknown as Job
 
 describe('clocks', () => {
   it('run from when their clock was started until they are answered, the first to end on top', () => {
@@ -62,5 +62,28 @@ describe('clocks', () => {
     expect(readAt(permit, at + 6.5 * 3_600_000)).toMatchObject({ left: -1800, state: 'late' })
     expect(timersOf({ ...permitted, completion: { ...permitted.completion, done: true } })).toEqual([])
     expect(timersOf({ ...permitted, safety: { ...safety, endsAt: null } })).toEqual([])
+  })
+})
+
+describe('the end of the outage', () => {
+  const outage = (more: object = {}) =>
+    timersOf({ ...job(), draft: { outageEnds: '2026-03-14T16:00:00Z' }, safety: null, ...more } as unknown as Job)
+
+  it.each([
+    ['2026-03-14T13:00:00Z', false],
+    ['2026-03-14T13:00:01Z', true],
+  ])('at %s is shown: %s', (now, isSeen) => {
+    const [timer] = outage()
+    if (!timer) throw new Error('it runs')
+    const reading = readAt(timer, Date.parse(now))
+    expect(isShown(timer, reading)).toBe(isSeen)
+    expect(reading.left).toBe((Date.parse('2026-03-14T16:00:00Z') - Date.parse(now)) / 1000)
+  })
+
+  it('is late once it is past, and nothing once all is done or where it has none', () => {
+    const [timer] = outage()
+    expect(timer && readAt(timer, Date.parse('2026-03-14T16:00:01Z')).state).toBe('late')
+    expect(outage({ completion: { done: true } })).toEqual([])
+    expect(outage({ draft: {} })).toEqual([])
   })
 })

@@ -41,7 +41,7 @@ export function timersOf(job: Job): Timer[] {
         : [],
     ),
   )
-  return [...timers, ...permitOf(job)].toSorted((one, other) => endOf(one) - endOf(other))
+  return [...timers, ...permitOf(job), ...outageOf(job)].toSorted((one, other) => endOf(one) - endOf(other))
 }
 
 const LAST_HOUR = 3600
@@ -59,6 +59,26 @@ function permitOf({ safety, completion }: Job): Timer[] {
       since,
       late: 'past its end. Stop: leave it safe, and have it confirmed anew.',
       shownFrom: LAST_HOUR,
+    },
+  ]
+}
+
+const LAST_HOURS = 3 * LAST_HOUR
+
+/** Until the cable goes into service again: in the last three hours, since what is begun has to be finished or made safe in them. */
+function outageOf({ draft, safety, completion }: Job): Timer[] {
+  if (!draft.outageEnds || completion.done) return []
+  const end = Date.parse(draft.outageEnds)
+  const since = safety ? Math.min(Date.parse(safety.confirmedAt), end) : end - 1000 * LAST_HOURS
+  return [
+    {
+      key: 'outage',
+      name: { template: 'Outage ends', values: {} },
+      leastSeconds: null,
+      mostSeconds: (end - since) / 1000,
+      since,
+      late: 'past its end. Tell the control room; nothing goes live before you are off the cable.',
+      shownFrom: LAST_HOURS,
     },
   ]
 }

@@ -1,5 +1,6 @@
 import { useWrite, useWriteTouch } from '../../api/outbox'
 import type { LogEvent } from '../../api/types'
+import { asServerTime } from '../../engine/clock'
 import { useTyped } from '../../engine/typed'
 
 /** When what is written down on a job was done, by this device's own clock; empty where it is done now. Kept for this tab. */
@@ -9,12 +10,12 @@ export const useToldTime = (jobId: string): [string, (at: string) => void] => us
 export function useWriteDone(jobId: string): (event: LogEvent, said: string) => void {
   const write = useWrite(jobId)
   const [at] = useToldTime(jobId)
-  return (event, said) => write(event, said, at === '' ? null : new Date(at).toISOString())
+  return (event, said) => write(event, said, at === '' ? null : asServerTime(at))
 }
 
 /** The same of what one touch does: it can be undone for a while. */
 export function useTouch(jobId: string): (made: { event: LogEvent; said: string }[]) => void {
   const write = useWriteTouch(jobId)
   const [at] = useToldTime(jobId)
-  return (made) => write(made, at === '' ? null : new Date(at).toISOString())
+  return (made) => write(made, at === '' ? null : asServerTime(at))
 }

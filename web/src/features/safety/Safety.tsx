@@ -3,12 +3,14 @@ import { useNavigate } from 'react-router'
 import { useWaiting, useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job } from '../../api/types'
+import { serverNow } from '../../engine/clock'
 import { useTyped } from '../../engine/typed'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useJob } from '../../views/useJob'
 import { PageHeading } from '../../views/PageHeading'
+import { Outage } from './Outage'
 
 const CHECKS = [
   {
@@ -43,6 +45,9 @@ export function Safety() {
         )}
         {job.left && <Left left={job.left} />}
         {(!job.safety || hasEnded(job.safety)) && mayBuild && <Confirm job={job} />}
+        <div className="mt-6 max-w-[20rem]">
+          <Outage job={job} />
+        </div>
       </section>
       <aside className="grid content-start gap-4 text-label">
         <Note tone="out" title="The work kills.">
@@ -60,7 +65,7 @@ export function Safety() {
 const onDay = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
 
 /** By this device's clock; the server judges by when work was done. */
-const hasEnded = ({ endsAt }: NonNullable<Job['safety']>) => endsAt !== null && Date.parse(endsAt) < Date.now()
+const hasEnded = ({ endsAt }: NonNullable<Job['safety']>) => endsAt !== null && Date.parse(endsAt) < serverNow()
 
 function Confirmed({ job: { safety } }: { job: Job }) {
   if (!safety) return null
