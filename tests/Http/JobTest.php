@@ -108,7 +108,11 @@ final class JobTest extends ApiTestCase
             $answer = $this->write($id, self::cut('A', $cut, $typed));
             self::assertSame(201, $answer->getStatusCode(), (string) $answer->getContent());
         }
-        $done = $this->after($id, ['kind' => 'connector-fitted', 'batch' => 'L-1']);
+        self::assertSame(409, $this->write($id, ['kind' => 'connector-fitted', 'batch' => 'L-1'])->getStatusCode(), 'not looked at yet');
+        self::assertSame('connector', self::at($this->seeWhatIsNext($id), 'next.task'));
+        $fitted = $this->after($id, ['kind' => 'connector-fitted', 'batch' => 'L-1']);
+        self::assertSame(['build', 'fill'], [self::at($fitted, 'next.step'), self::at($fitted, 'next.stage')]);
+        $done = $this->seeWhatIsNext($id);
         self::assertSame(['record', ['batch' => 'L-1']], [self::at($done, 'next.step'), self::at($done, 'connectorFitted')]);
         $stored = self::at($done, 'draft');
         self::assertIsArray($stored);

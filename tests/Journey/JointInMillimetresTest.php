@@ -118,8 +118,16 @@ final class JointInMillimetresTest extends TestCase
 
     private function fitAndRecord(Page $page): void
     {
-        $page->see('There is no way back from here.')->assertAccessible();
-        $page->fill('Batch, from its bag', 'BW-77')->press('The connector is on')->see('The record is ready.');
+        $page->see('Look at each of these 6')->assertAccessible();
+        $page->press('All 6 are so')->see('There is no way back from here.')->assertAccessible();
+        $page->fill('Batch, from its bag', 'BW-77')->press('The connector is on');
+        $page->see('Crimps or bolts all made')->press('All 3 are so')->see('Stress control lies over')->press('All 2 are so');
+        foreach (['Insulation where the leaflet has it', 'Outer conductive layer over', 'Metallic screen joined through'] as $look) {
+            $page->see($look)->press('Yes');
+        }
+        $page->see('Sealed: sealant')->press('All 2 are so')->see('Oversheath restored')->press('Yes');
+        $page->see('Tested as local')->press('All 5 are so');
+        $page->see('The record is ready.');
         $page->press('Record')->see('Record of a joint. All is done; not handed over yet.')->press('Hand over')
             ->see('Name who takes it over.')->fill('Signed for by', 'Ida Morrow, control')->assertAccessible()->press('Hand over')
             ->see('Record of a joint. Complete.')->see('signed for by Ida Morrow, control')->see('batch BW-77')->assertAccessible();

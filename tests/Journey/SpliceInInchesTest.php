@@ -90,7 +90,14 @@ final class SpliceInInchesTest extends TestCase
                 )->tabTo("Measured, $cut, end $end, in inches")->type([$page->target(), WebDriverKeys::ENTER]);
             }
         }
+        $page->see('Look at each of these 6')->tabTo('All 6 are so')->type(WebDriverKeys::ENTER)
+            ->tabTo('Write it down now')->type(WebDriverKeys::ENTER);
         $page->see('There is no way back from here.')->tabTo('Batch')->type('C-12')->tabTo('The connector is on')
             ->type(WebDriverKeys::ENTER);
+        foreach (['All 3 are so', 'All 2 are so', '', '', '', 'All 2 are so', '', 'All 5 are so'] as $all) {
+            '' === $all
+                ? $page->see('Yes')->tabTo('Yes')->type(WebDriverKeys::ENTER)
+                : $page->see($all)->tabTo($all)->type(WebDriverKeys::ENTER)->tabTo('Write it down now')->type(WebDriverKeys::ENTER);
+        }
     }
 }

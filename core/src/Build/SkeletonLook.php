@@ -52,12 +52,12 @@ enum SkeletonLook: string
     private function ask(): string
     {
         return match ($this) {
-            self::Complete => 'The kit is complete, undamaged, in date, and its leaflet was read',
-            self::Sound => 'The cable is dry and sound: no water, oil, corrosion or kink',
-            self::Clean => 'Insulation smooth and clean, wiped from the conductor towards the [insulation screen]; no nick, no trace of the screen left',
-            self::Home => 'Conductor fully home in its barrel, brushed and greased as its material needs',
+            self::Complete => 'Kit complete, undamaged, in date; leaflet read',
+            self::Sound => 'Cable dry and sound: no water, oil or kink',
+            self::Clean => 'Insulation smooth and clean; no nick, no trace of the [insulation screen]',
+            self::Home => 'Conductor fully home, brushed and greased as it needs',
             self::Fixed => 'Crimps or bolts all made, in order, burrs and fins taken off',
-            self::Filled => 'Connector, indents and the step of each [insulation screen] filled as the leaflet has it, no air',
+            self::Filled => 'Connector, indents and screen steps filled, no air',
             self::StressControl => 'Stress control lies over the edge of the [insulation screen], as far as the leaflet says',
             self::Insulation => 'Insulation where the leaflet has it, no void, fold, scorch or flat spot',
             self::OuterLayer => 'Outer conductive layer over all of the insulation, meeting the [insulation screen] at both ends',
@@ -79,7 +79,7 @@ enum SkeletonLook: string
         return match ($this) {
             self::Complete => 'A part of another kit or one too old is found too late once it is on.',
             self::Sound => 'Water runs along the strands into the accessory.',
-            self::Clean => 'A conductive trace on the insulation is where a joint fails first.',
+            self::Clean => 'A conductive trace is where it fails first: wipe from the conductor towards the screen, never back.',
             self::Home => 'A conductor that is not home heats, and the sum of the lengths is wrong.',
             self::Fixed => 'A fin or an edge stands in the field.',
             self::Filled => 'Air at an edge discharges.',

@@ -70,7 +70,7 @@ final class GateTest extends TestCase
         );
         $ready = [self::safe(), ...$cuts, ...self::allParked()];
         self::assertSame(
-            'First: The kit is complete, undamaged, in date, and its leaflet was read.', self::refusal($ready, new ConnectorFitted('')),
+            'First: Kit complete, undamaged, in date; leaflet read.', self::refusal($ready, new ConnectorFitted('')),
         );
         self::assertNull(self::refusal(self::looked($ready), new ConnectorFitted('')));
     }

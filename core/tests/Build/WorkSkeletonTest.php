@@ -75,7 +75,7 @@ final class WorkSkeletonTest extends TestCase
     {
         $ready = self::ready();
         $fixed = self::look('fill', 'fixed');
-        self::assertStringContainsString('The kit is complete', (string) Written::refusal(self::plan(self::job(), $ready), $fixed));
+        self::assertStringContainsString('Kit complete', (string) Written::refusal(self::plan(self::job(), $ready), $fixed));
         $fitted = [...Written::seen(self::job(), $ready, 'connector'), new ConnectorFitted('B-1')];
         self::assertNull(Written::refusal(self::plan(self::job(), $fitted), $fixed));
         self::assertStringContainsString(
