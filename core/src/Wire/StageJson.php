@@ -88,10 +88,21 @@ final readonly class StageJson
     /** @return list<array<string, mixed>> what may turn out not to hold of the items that it sets: asked once before they are there */
     private function doubts(Stage $stage): array
     {
-        $doubts = array_filter($this->plan->rulings, static fn (Ruling $ruling): bool => $ruling->isToBeAsked()
-            && \in_array($ruling->place->item, $stage->installs, true));
+        $doubts = array_filter($this->plan->rulings, fn (Ruling $ruling): bool => $ruling->isToBeAsked()
+            && \in_array($ruling->place->item, $stage->installs, true) && !$this->isSet($stage, $ruling->place->item));
 
         return array_values(array_map(static fn (Ruling $ruling): array => SentenceJson::of($ruling->withWorst()), $doubts));
+    }
+
+    /** It lies there already, at each of its places: what may turn out about it was asked before. */
+    private function isSet(Stage $stage, string $item): bool
+    {
+        $set = array_filter(
+            $this->plan->progress?->stage($stage->key)->tasks ?? [],
+            static fn (Task $task): bool => WorkKind::Set === $task->work?->how && $task->work->part === $item,
+        );
+
+        return [] !== $set && [] === array_filter($set, static fn (Task $task): bool => !$task->isDone);
     }
 
     /**

@@ -2,7 +2,7 @@
  * The one comparison that the browser makes by itself, so that a verdict shows at once; the server's word replaces it.
  * cases/judgements.json holds what both must judge alike.
  */
-import { readLength, type Unit } from './length'
+import { inMm, type Unit } from './length'
 
 export type Verdict = 'inside' | 'not-proved' | 'out'
 
@@ -33,8 +33,6 @@ export const INSTRUMENT_NAMES: Record<Instrument, string> = {
 
 /** A reading, by whatever it was read; where the instrument sent it, its own record may say how true it is. */
 type Read = { typed: string; unit: Unit; instrument: Instrument; sentBy?: { uncertainty?: string } }
-
-const inMm = (typed: string, unit: Unit): number => (readLength(typed, unit).nanometres ?? NaN) / 1e6
 
 /** What the reading comes to in a window. */
 export function judgeReading({ typed, unit, instrument, sentBy }: Read, minMm: number | null, maxMm: number | null) {

@@ -165,6 +165,9 @@ export function formatInchFraction(mm: number, parts = 16): string {
 }
 
 /** For a label: what a bare number is read in. */
+/** What was typed, in millimetres; not a number where it cannot be read. */
+export const inMm = (typed: string, unit: Unit): number => (readLength(typed, unit).nanometres ?? NaN) / 1e6
+
 export const inUnit = (unit: Unit): string => (unit === 'in' ? 'in inches' : 'in mm')
 
 /** A reading as it was typed, with the unit it was read in where none was typed. */

@@ -18,7 +18,7 @@ const plain = (text: string) => ({ template: text, values: {} })
 const check = (kind: string, more: object = {}): StageCheck =>
   ({ key: 'gap', ask: plain('Gap left'), kind, end: 'A', core: 2, limits: plain('3 mm to 8 mm'), reason: 'So it is.', mend: '', answer: null, ...more }) as unknown as StageCheck // prettier-ignore
 const job = { id: 'job-1' } as unknown as Job
-const stage = { key: 'cut' } as unknown as Stage
+const stage = { key: 'cut', checks: [] } as unknown as Stage
 
 const show = (asked: StageCheck) =>
   render(

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, LogEvent, Stage, StageCheck } from '../../api/types'
@@ -17,6 +17,7 @@ import { PhaseAnswer } from './PhaseAnswer'
 import { LetStand } from '../../views/LetStand'
 import { Meant } from '../../views/Meant'
 import { WhoMay } from '../../views/WhoMay'
+import { OtherCheck } from './OtherPlace'
 import { SentAnswer } from './SentAnswer'
 import { useInstrument } from './useInstrument'
 import { checkField } from './typedIn'
@@ -60,7 +61,12 @@ export function CheckPanel({ job, stage, check, before }: CheckProps) {
       <WhoMay right="build" deed="answers this" />
       {mayBuild && <SentAnswer check={check} onAnswer={answer} />}
       {mayBuild && (
-        <AnswerForm check={check} name={checkField(job.id, { ...check, stage: stage.key, check: check.key })} onAnswer={answer} />
+        <AnswerForm
+          check={check}
+          name={checkField(job.id, { ...check, stage: stage.key, check: check.key })}
+          onAnswer={answer}
+          elsewhere={(text) => <OtherCheck job={job} stage={stage} check={check} text={text} />}
+        />
       )}
       {check.answer?.verdict === 'out' && check.answer.accepted === null && (
         <>
@@ -80,13 +86,19 @@ export function CheckPanel({ job, stage, check, before }: CheckProps) {
   )
 }
 
-type AnswerProps = { check: StageCheck; name: string; onAnswer: (answer: Answer, said: string) => void }
+type AnswerProps = {
+  check: StageCheck
+  name: string
+  onAnswer: (answer: Answer, said: string) => void
+  /** Offers another place for what is typed. */
+  elsewhere: (text: string) => ReactNode
+}
 
-function AnswerForm({ check, name, onAnswer }: AnswerProps) {
+function AnswerForm({ check, name, onAnswer, elsewhere }: AnswerProps) {
   if (check.kind === 'seen') return <YesOrNo onAnswer={onAnswer} />
   if (check.kind === 'phase') return <PhaseAnswer name={name} onAnswer={onAnswer} />
   if (check.kind === 'wait') return <WaitClock check={check} onDone={() => onAnswer({ waited: true }, 'waited')} />
-  return <TypedAnswer check={check} name={name} onAnswer={onAnswer} />
+  return <TypedAnswer check={check} name={name} onAnswer={onAnswer} elsewhere={elsewhere} />
 }
 
 function YesOrNo({ onAnswer }: Pick<AnswerProps, 'onAnswer'>) {
@@ -127,7 +139,7 @@ function useAnswer(kind: keyof typeof LABELS, text: string): { answer: Answer } 
   return { answer: kind === 'torque' ? { torque: typed } : { note: typed } }
 }
 
-function TypedAnswer({ check, name, onAnswer }: AnswerProps) {
+function TypedAnswer({ check, name, onAnswer, elsewhere }: AnswerProps) {
   const unit = useUnit()
   const asLength = useTypedLength(name)
   const asText = useTyped(name)
@@ -169,6 +181,7 @@ function TypedAnswer({ check, name, onAnswer }: AnswerProps) {
       {check.kind === 'length' && (
         <p className="desk:col-span-2 empty:hidden">
           <Meant text={text} minMm={check.minMm} maxMm={check.maxMm} onTake={setText} />
+          {elsewhere(text)}
         </p>
       )}
     </form>

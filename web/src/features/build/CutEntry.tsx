@@ -1,16 +1,19 @@
 import { useEffect, useRef } from 'react'
-import type { Mark } from '../../api/types'
+import type { Job, Mark } from '../../api/types'
 import { INSTRUMENT_NAMES, judge, judgeReading, UNCERTAINTY_MM, type Instrument } from '../../domain/judge'
 import { inUnit, sayFault, sayFine } from '../../domain/length'
 import { Gauge } from '../../drawing/Gauge'
-import { markName } from '../../views/cuts'
+import { markName, type PickedMark } from '../../views/cuts'
 import { FromInstruments, type ReportOf } from '../../views/FromInstruments'
 import { Meant } from '../../views/Meant'
 import { VerdictWord } from '../../views/Verdict'
 import type { CutEntryState } from './CutScreen'
+import { OtherCut } from './OtherPlace'
+
+type CutEntryProps = { job: Job; mark: Mark; entry: CutEntryState; onPick: (mark: PickedMark) => void }
 
 /** The entry of one reading, with its verdict while it is typed. */
-export function CutEntry({ mark, entry }: { mark: Mark; entry: CutEntryState }) {
+export function CutEntry({ job, mark, entry, onPick }: CutEntryProps) {
   const input = useRef<HTMLInputElement>(null)
   useEffect(() => {
     input.current?.focus({ preventScroll: true })
@@ -47,6 +50,7 @@ export function CutEntry({ mark, entry }: { mark: Mark; entry: CutEntryState }) 
       </div>
       <div className="flex min-h-7 flex-wrap items-center justify-between gap-x-4">
         <Verdict mark={mark} entry={entry} />
+        <OtherCut job={job} mark={mark} text={entry.text} onPick={onPick} />
         <ByWhat entry={entry} />
       </div>
       <FromInstruments kind="reading" take="Record it" takesItself={(report) => fits(mark, report)} onTake={entry.take} />

@@ -63,7 +63,11 @@ export function CutScreen({ job, mark, onPick, onDone, children }: CutScreenProp
             </p>
             <Target mark={mark} datum="cable-end" />
           </div>
-          {mayBuild ? <CutEntry mark={mark} entry={entry} /> : <WhoMay right="build" deed="records what was measured" />}
+          {mayBuild ? (
+            <CutEntry job={job} mark={mark} entry={entry} onPick={onPick} />
+          ) : (
+            <WhoMay right="build" deed="records what was measured" />
+          )}
         </div>
         {hasKeypad ? (
           <div className="low:col-start-2 low:row-span-3 low:row-start-1 low:border-l-2 low:border-ink desk:hidden">

@@ -19,7 +19,7 @@ it('makes a token, shows it once, and ends another', async () => {
   fireEvent.click(section.getByRole('button', { name: 'Make a token' }))
   expect(await section.findByText('berm-0123')).toBeTruthy()
   expect(server.stored[0]?.body).toMatchObject({ name: 'Bench' })
-  fireEvent.click(section.getByRole('button', { name: 'End Van' }))
+  fireEvent.click(section.getByRole('button', { name: 'End it: Van' }))
   await waitFor(() => expect(server.stored.at(-1)?.method).toBe('DELETE'))
 })
 

@@ -32,7 +32,7 @@ export function Instruments() {
                   {lastUsedAt ? `last heard ${sayDay(lastUsedAt)}` : 'not heard yet'}
                 </span>
               </span>
-              <Button kind="link" onClick={() => end.mutate(id)} aria-label={`End ${name}`}>
+              <Button kind="link" onClick={() => end.mutate(id)} aria-label={`End it: ${name}`}>
                 End it
               </Button>
             </li>
