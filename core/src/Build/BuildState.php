@@ -22,7 +22,6 @@ use Berm\Core\Build\Event\LapAccepted;
 use Berm\Core\Build\Event\LeafletCompared;
 use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\LeftSafe;
-use Berm\Core\Build\Event\Noted;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\Pictured;
 use Berm\Core\Build\Event\PieceTaken;
@@ -37,7 +36,6 @@ use Berm\Core\Check\CheckPlace;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\MarkOut\MarkPlace;
-use Berm\Core\Place\Register;
 use Berm\Core\Quantity\Judgement;
 use Berm\Core\Section\Ruling;
 use Berm\Core\Section\RulingPlace;
@@ -48,17 +46,24 @@ final readonly class BuildState
     public ?SafetyConfirmed $safety;
     public ?ConnectorFitted $connector;
 
-    /**
-     * @param Register<Entry>      $latest
-     * @param array<string, Entry> $counting by id, entries that were not withdrawn
-     * @param array<string, Entry> $lapsed   by id, those of them that were written for another plan and no longer hold
-     * @param array<string, true>  $fallen   by id, those of them that were found or done on a part that was taken off again
-     * @param string|null          $lastWork the id of the last entry that a handing over signs for; null where there is none
-     */
-    private function __construct(
-        private Register $latest, public array $counting, public array $lapsed, public array $fallen,
-        public ?string $lastWork,
-    ) {
+    /** @var array<string, Entry> by id, entries that were not withdrawn */
+    public array $counting;
+
+    /** @var array<string, Entry> by id, those of them that were written for another plan and no longer hold */
+    public array $lapsed;
+
+    /** @var array<string, true> by id, those of them that were found or done on a part that was taken off again */
+    public array $fallen;
+
+    /** The id of the last entry that a handing over signs for; null where there is none. */
+    public ?string $lastWork;
+
+    private function __construct(private LogFold $log)
+    {
+        $this->counting = $log->counting;
+        $this->lapsed = $log->lapsed;
+        $this->fallen = $log->fallen;
+        $this->lastWork = $log->lastWork;
         $this->safety = $this->last(SafetyConfirmed::class, [])?->event;
         $this->connector = $this->last(ConnectorFitted::class, [])?->event;
     }
@@ -69,27 +74,7 @@ final readonly class BuildState
      */
     public static function fold(array $log, ?Pins $pins = null): self
     {
-        $counting = $lapsed = [];
-        $withdrawn = self::withdrawn($log);
-        $fallen = self::fallen($log, $withdrawn);
-        /** @var Register<Entry> $latest */
-        $latest = Register::empty();
-        foreach ($log as $entry) {
-            if (isset($withdrawn[$entry->id])) {
-                continue;
-            }
-            $counting[$entry->id] = $entry;
-            if (isset($fallen[$entry->id])) {
-                continue;
-            }
-            if (null === $pins || $entry->standsFor($pins)) {
-                $latest = self::without($latest, $entry->event)->with(Subject::of($entry->event), $entry);
-            } else {
-                $lapsed[$entry->id] = $entry;
-            }
-        }
-
-        return new self($latest, $counting, $lapsed, $fallen, self::lastWork($log, $withdrawn));
+        return new self(LogFold::of($log, $pins));
     }
 
     public static function nothingDone(): self
@@ -358,82 +343,6 @@ final readonly class BuildState
     }
 
     /**
-     * What is left is not safe to start any more, and what is safe to start is not left.
-     *
-     * @param Register<Entry> $latest
-     *
-     * @return Register<Entry>
-     */
-    private static function without(Register $latest, Event $event): Register
-    {
-        return match (true) {
-            $event instanceof LeftSafe => $latest->without(new Subject(EventKind::SafetyConfirmed, [])),
-            $event instanceof SafetyConfirmed => $latest->without(new Subject(EventKind::LeftSafe, [])),
-            default => $latest,
-        };
-    }
-
-    /**
-     * Notes, pictures, calls and their answers, whether written or taken back, and the handing over itself are not what is signed for.
-     *
-     * @param list<Entry>         $log
-     * @param array<string, true> $withdrawn by id
-     */
-    private static function lastWork(array $log, array $withdrawn): ?string
-    {
-        $notes = [];
-        $last = null;
-        foreach ($log as $entry) {
-            $event = $entry->event;
-            $isSaid = $event instanceof Noted || $event instanceof Called || $event instanceof Answered || $event instanceof Pictured;
-            if ($isSaid) {
-                $notes[$entry->id] = true;
-            }
-            $isNote = $isSaid || $event instanceof Withdrawn && isset($notes[$event->entryId]);
-            if (!$isNote && !$event instanceof HandedOver && !isset($withdrawn[$entry->id])) {
-                $last = $entry->id;
-            }
-        }
-
-        return $last;
-    }
-
-    /**
-     * @param list<Entry> $log
-     *
-     * @return array<string, true> by id
-     */
-    private static function withdrawn(array $log): array
-    {
-        $withdrawn = [];
-        foreach ($log as $entry) {
-            if ($entry->event instanceof Withdrawn) {
-                $withdrawn[$entry->event->entryId] = true;
-            }
-        }
-
-        return $withdrawn;
-    }
-
-    /**
-     * @param list<Entry>         $log
-     * @param array<string, true> $withdrawn by id
-     *
-     * @return array<string, true> by id, what was on a part that was taken off again
-     */
-    private static function fallen(array $log, array $withdrawn): array
-    {
-        $fallen = [];
-        foreach ($log as $entry) {
-            if ($entry->event instanceof TakenOff && !isset($withdrawn[$entry->id])) {
-                $fallen += array_fill_keys($entry->basis->falls ?? [], true);
-            }
-        }
-
-        return $fallen;
-    }
-
-    /**
      * @template E of Event
      *
      * @param class-string<E>  $class
@@ -443,7 +352,7 @@ final readonly class BuildState
      */
     private function last(string $class, array $subject): ?Done
     {
-        $entry = $this->latest->isEmpty() ? null : $this->latest->at(new Subject($class::kind(), $subject));
+        $entry = $this->log->latest->isEmpty() ? null : $this->log->latest->at(new Subject($class::kind(), $subject));
 
         return null !== $entry && $entry->event instanceof $class ? new Done($entry->event, $entry) : null;
     }
@@ -458,7 +367,7 @@ final readonly class BuildState
     private function allOf(string $class): array
     {
         $done = [];
-        foreach ($this->latest->all() as $entry) {
+        foreach ($this->log->latest->all() as $entry) {
             if ($entry->event instanceof $class) {
                 $done[] = new Done($entry->event, $entry);
             }

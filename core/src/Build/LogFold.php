@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Build;
+
+use Berm\Core\Build\Event\Answered;
+use Berm\Core\Build\Event\Called;
+use Berm\Core\Build\Event\HandedOver;
+use Berm\Core\Build\Event\LeftSafe;
+use Berm\Core\Build\Event\Noted;
+use Berm\Core\Build\Event\Pictured;
+use Berm\Core\Build\Event\SafetyConfirmed;
+use Berm\Core\Build\Event\TakenOff;
+use Berm\Core\Build\Event\Withdrawn;
+use Berm\Core\Place\Register;
+
+/** A log read through once: which of its entries count, and of each thing the last that does. @internal BuildState answers from it */
+final readonly class LogFold
+{
+    /**
+     * @param Register<Entry>      $latest
+     * @param array<string, Entry> $counting by id, entries that were not withdrawn
+     * @param array<string, Entry> $lapsed   by id, those of them that were written for another plan and no longer hold
+     * @param array<string, true>  $fallen   by id, those of them that were found or done on a part that was taken off again
+     * @param string|null          $lastWork the id of the last entry that a handing over signs for; null where there is none
+     */
+    private function __construct(
+        public Register $latest, public array $counting, public array $lapsed, public array $fallen, public ?string $lastWork,
+    ) {
+    }
+
+    /** @param list<Entry> $log */
+    public static function of(array $log, ?Pins $pins): self
+    {
+        $counting = $lapsed = [];
+        $withdrawn = self::withdrawn($log);
+        $fallen = self::fallen($log, $withdrawn);
+        /** @var Register<Entry> $latest */
+        $latest = Register::empty();
+        foreach ($log as $entry) {
+            if (isset($withdrawn[$entry->id])) {
+                continue;
+            }
+            $counting[$entry->id] = $entry;
+            if (isset($fallen[$entry->id])) {
+                continue;
+            }
+            if (null === $pins || $entry->standsFor($pins)) {
+                $latest = self::without($latest, $entry->event)->with(Subject::of($entry->event), $entry);
+            } else {
+                $lapsed[$entry->id] = $entry;
+            }
+        }
+
+        return new self($latest, $counting, $lapsed, $fallen, self::lastWork($log, $withdrawn));
+    }
+
+    /**
+     * What is left is not safe to start any more, and what is safe to start is not left.
+     *
+     * @param Register<Entry> $latest
+     *
+     * @return Register<Entry>
+     */
+    private static function without(Register $latest, Event $event): Register
+    {
+        return match (true) {
+            $event instanceof LeftSafe => $latest->without(new Subject(EventKind::SafetyConfirmed, [])),
+            $event instanceof SafetyConfirmed => $latest->without(new Subject(EventKind::LeftSafe, [])),
+            default => $latest,
+        };
+    }
+
+    /**
+     * Notes, pictures, calls and their answers, whether written or taken back, and the handing over itself are not what is signed for.
+     *
+     * @param list<Entry>         $log
+     * @param array<string, true> $withdrawn by id
+     */
+    private static function lastWork(array $log, array $withdrawn): ?string
+    {
+        $notes = [];
+        $last = null;
+        foreach ($log as $entry) {
+            $event = $entry->event;
+            $isSaid = $event instanceof Noted || $event instanceof Called || $event instanceof Answered || $event instanceof Pictured;
+            if ($isSaid) {
+                $notes[$entry->id] = true;
+            }
+            $isNote = $isSaid || $event instanceof Withdrawn && isset($notes[$event->entryId]);
+            if (!$isNote && !$event instanceof HandedOver && !isset($withdrawn[$entry->id])) {
+                $last = $entry->id;
+            }
+        }
+
+        return $last;
+    }
+
+    /**
+     * @param list<Entry> $log
+     *
+     * @return array<string, true> by id
+     */
+    private static function withdrawn(array $log): array
+    {
+        $withdrawn = [];
+        foreach ($log as $entry) {
+            if ($entry->event instanceof Withdrawn) {
+                $withdrawn[$entry->event->entryId] = true;
+            }
+        }
+
+        return $withdrawn;
+    }
+
+    /**
+     * @param list<Entry>         $log
+     * @param array<string, true> $withdrawn by id
+     *
+     * @return array<string, true> by id, what was on a part that was taken off again
+     */
+    private static function fallen(array $log, array $withdrawn): array
+    {
+        $fallen = [];
+        foreach ($log as $entry) {
+            if ($entry->event instanceof TakenOff && !isset($withdrawn[$entry->id])) {
+                $fallen += array_fill_keys($entry->basis->falls ?? [], true);
+            }
+        }
+
+        return $fallen;
+    }
+}
