@@ -52,6 +52,9 @@ final class Built
     public ?Plan $plan = null;
     private \DateTimeImmutable $now;
 
+    /** @var array<string, self> by sheet */
+    private static array $exact = [];
+
     /**
      * @param (\Closure(Mark|Task): ?Length)|null              $off  where a cut lies, or what a length is read as, if not just as planned
      * @param (\Closure(Event, \DateTimeImmutable): void)|null $also who else takes it down, and when it was done
@@ -76,6 +79,18 @@ final class Built
         Job $job, ?\Closure $off = null, ?\Closure $also = null, string $from = '2026-03-14T08:30:00Z', int $most = 400,
     ): self {
         return (new self($job, $off, $also, new \DateTimeImmutable($from)))->goOn($most);
+    }
+
+    /**
+     * The first corner of a demo sheet, just as planned. Several tests look at the same build: it is made once.
+     *
+     * @return array{Plan, list<Entry>}
+     */
+    public static function exactly(string $sheet): array
+    {
+        $built = self::$exact[$sheet] ??= self::toTheEnd(Demo::corner($sheet));
+
+        return [$built->plan ?? throw new \LogicException('nothing was planned'), $built->log];
     }
 
     /**

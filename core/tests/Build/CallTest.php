@@ -77,7 +77,8 @@ final class CallTest extends TestCase
     #[Test]
     public function itIsNotHandedOverWhileACallIsOpen(): void
     {
-        $log = Built::toTheEnd($job = Demo::corner('harrow-anyscreen-35'))->log;
+        $job = Demo::corner('harrow-anyscreen-35');
+        [, $log] = Built::exactly('harrow-anyscreen-35');
         $done = Plan::ofLog($job, $log);
         self::assertNull(Written::refusal($done, $hand = new HandedOver('Somebody')));
         $call = $done->entry(

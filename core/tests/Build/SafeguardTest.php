@@ -76,7 +76,7 @@ final class SafeguardTest extends TestCase
         $job = Demo::corner('quillon-core-17');
         $isAsked = static fn (Entry $one): bool => $one->event instanceof CheckMade
             && Safeguard::Flame->value === $one->event->place->check;
-        $log = Built::toTheEnd($job)->log;
+        [, $log] = Built::exactly('quillon-core-17');
         self::assertCount(1, array_filter($log, $isAsked));
         $old = array_values(array_filter($log, static fn (Entry $one): bool => !$isAsked($one)));
         self::assertNull(Plan::ofLog($job, $old)->progress?->next());

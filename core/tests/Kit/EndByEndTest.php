@@ -92,7 +92,7 @@ final class EndByEndTest extends TestCase
         self::assertTrue($sheet->cutsAfterConnector(Cut::Oversheath, End::B));
         self::assertFalse($sheet->cutsAfterConnector(Cut::Armour, End::B));
 
-        $tasks = Built::toTheEnd(Demo::corner('osterwick-resin-12'))->plan?->progress?->tasks() ?? [];
+        $tasks = Built::exactly('osterwick-resin-12')[0]->progress?->tasks() ?? [];
         $order = array_map(static fn (Task $task): ?Cut => $task->mark?->place->cut, $tasks);
         $first = static fn (Cut $cut): int => (int) array_search($cut, $order, true);
         self::assertLessThan($first(Cut::Oversheath), $first(Cut::Armour));

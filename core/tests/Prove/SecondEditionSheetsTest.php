@@ -45,11 +45,11 @@ final class SecondEditionSheetsTest extends TestCase
     #[DataProvider('sheets')]
     public function itBuildsToTheEndWithExactCutsAndNothingIsRefused(string $sheet): void
     {
-        $built = Built::toTheEnd(Demo::corner($sheet));
-        self::assertNull($built->plan?->progress?->next());
-        self::assertGreaterThan(50, \count($built->log));
+        [$plan, $log] = Built::exactly($sheet);
+        self::assertNull($plan->progress?->next());
+        self::assertGreaterThan(50, \count($log));
         // One for each task, that it was safe to start, and which leaflet lies in the box.
-        self::assertCount(2 + \count($built->plan->progress?->tasks() ?? []), $built->log);
+        self::assertCount(2 + \count($plan->progress?->tasks() ?? []), $log);
     }
 
     /** @return iterable<string, array{string, Cut, bool}> */
