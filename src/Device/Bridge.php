@@ -35,7 +35,8 @@ final readonly class Bridge
         $pages = $answer['pages'] ?? null;
 
         return match (true) {
-            \is_int($pages) => 0 === $pages ? 'Sent; no page of theirs has a step open: it is offered on the next.' : "Sent to $pages open page(s).",
+            0 === $pages => 'Sent; no page of theirs has a step open: it is offered on the next.',
+            \is_int($pages) => "Sent to $pages open page(s).",
             default => 'REFUSED: '.(\is_string($answer['detail'] ?? null) ? $answer['detail'] : 'no answer').self::problems($answer),
         };
     }

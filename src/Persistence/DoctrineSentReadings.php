@@ -19,7 +19,10 @@ final readonly class DoctrineSentReadings implements SentReadings
     {
         $this->connection->executeStatement(
             'INSERT INTO instrument_reading (id, person, report, read_at) VALUES (?, ?, ?, ?) ON CONFLICT (id) DO NOTHING',
-            [$reading->id, $reading->person, json_encode($reading->report, \JSON_THROW_ON_ERROR), $reading->readAt->format('Y-m-d H:i:s.uP')],
+            [
+                $reading->id, $reading->person, json_encode($reading->report, \JSON_THROW_ON_ERROR),
+                $reading->readAt->format('Y-m-d H:i:s.uP'),
+            ],
         );
     }
 

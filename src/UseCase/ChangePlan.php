@@ -18,8 +18,8 @@ final readonly class ChangePlan
     }
 
     /**
-     * Refuses with PlanConflict when $version is not the stored one, with EntryRefused once the connector is on (the end of the outage may still change), and with
-     * BadDocument when the plan pins something that is not there.
+     * Refuses with PlanConflict when $version is not the stored one, with EntryRefused once the connector is on (the end of the outage may
+     * still change), and with BadDocument when the plan pins something that is not there.
      *
      * @param callable(StoredJob): PlanDraft $draft
      *

@@ -13,7 +13,8 @@ final class PlanChanges
         'cable' => 'cable', 'readings' => 'diameters', 'walls' => 'thickness of the insulation', 'conditions' => 'condition',
         'surface' => 'surface temperature', 'slack' => 'slack',
         'position' => 'position', 'seen' => 'what was seen', 'freeLength' => 'free length', 'kit' => 'kit', 'connector' => 'connector',
-        'weather' => 'air', 'place' => 'place', 'mounting' => 'way up', 'outageEnds' => 'end of the outage', 'unit' => 'unit', 'said' => 'what the kit asks',
+        'weather' => 'air', 'place' => 'place', 'mounting' => 'way up', 'outageEnds' => 'end of the outage',
+        'unit' => 'unit', 'said' => 'what the kit asks',
     ];
 
     /** "end A: diameters; kit"; empty when nothing differs. */

@@ -96,10 +96,12 @@ abstract class ApiTestCase extends WebTestCase
         $answer = $this->call('GET', "/api/jobs/$job");
         while ('check' === self::at($answer, 'next.task')) {
             $place = array_filter([
-                'end' => self::at($answer, 'next.end'), 'core' => self::at($answer, 'next.core'), 'number' => self::at($answer, 'next.number'),
+                'end' => self::at($answer, 'next.end'), 'core' => self::at($answer, 'next.core'),
+                'number' => self::at($answer, 'next.number'),
             ], static fn (mixed $part): bool => null !== $part);
             $answer = $this->after($job, [
-                'kind' => 'check-made', 'stage' => self::at($answer, 'next.stage'), 'check' => self::at($answer, 'next.check'), 'seen' => true, ...$place,
+                'kind' => 'check-made', 'stage' => self::at($answer, 'next.stage'), 'check' => self::at($answer, 'next.check'),
+                'seen' => true, ...$place,
             ]);
         }
 

@@ -37,8 +37,9 @@ final class InstrumentsTest extends TestCase
         }
     }
 
-    private function press(string $token, string $before, string $told = 'Sent to 1 open page', string $calibratedUntil = '2099-12-31'): void
-    {
+    private function press(
+        string $token, string $before, string $told = 'Sent to 1 open page', string $calibratedUntil = '2099-12-31',
+    ): void {
         $address = $_SERVER['BERM_URL'] ?? '';
         self::assertIsString($address);
         $now = new \DateTimeImmutable();

@@ -241,7 +241,8 @@ final readonly class TaskLadder
         $since = $question instanceof WaitSince ? $this->since($question, $place->where) : null;
         $possible = $question instanceof LengthWithin ? $this->possible($stage, $check, $question, $place) : null;
         $circumstances = new Circumstances(
-            $values, null === $made ? null : $made->entry->doneAt(), $since, $possible, $this->phases($stage, $question, $place), $this->die($place),
+            $values, null === $made ? null : $made->entry->doneAt(), $since, $possible, $this->phases($stage, $question, $place),
+            $this->die($place),
         );
         $verdict = null !== $made && $question->takes($made->event->answer) ? $question->judge($made->event->answer, $circumstances) : null;
         $window = $question instanceof LengthWithin ? $question->window($values, $possible) : null;

@@ -16,7 +16,8 @@ use Berm\Core\Kit\Technology;
 use Berm\Core\MarkOut\Cut;
 
 /**
- * The stages of a sheet that has none of its own: what every accessory of its kind needs, in the order in which each hides the one before. Common practice.
+ * The stages of a sheet that has none of its own: what every accessory of its kind needs, in the order in which each hides the one
+ * before. Common practice.
  * What is parked and cut is known from the sheet; the rest is looked at.
  *
  * @internal use Progress::of()
@@ -33,11 +34,13 @@ final class WorkSkeleton
         $connector = Stage::bare(self::CONNECTOR, 'Fit the connector', [Step::connector()], true);
         $isOldLog = null !== $build->connector && [] === $build->checksOf(self::CONNECTOR);
 
-        return [
-            ...self::preparing($assembly),
+        if ($isOldLog) {
             // Built before Berm asked for more, it is what it was.
-            ...($isOldLog ? [$connector] : [$connector->withSteps([...self::looks(SkeletonLook::BEFORE_CONNECTOR), Step::connector()]), ...self::after($assembly)]),
-        ];
+            return [...self::preparing($assembly), $connector];
+        }
+        $looked = $connector->withSteps([...self::looks(SkeletonLook::BEFORE_CONNECTOR), Step::connector()]);
+
+        return [...self::preparing($assembly), $looked, ...self::after($assembly)];
     }
 
     /** @return list<Stage> in any order, as far as the cuts allow it */
@@ -55,13 +58,15 @@ final class WorkSkeleton
     private static function after(Assembly $assembly): array
     {
         $isJoint = AccessoryFunction::Joint === $assembly->function();
-        $stages = [Stage::bare('fill', 'Fill', [...self::flame($assembly), ...self::looks([SkeletonLook::Fixed, SkeletonLook::Filled])], false)];
+        $filled = self::looks([SkeletonLook::Fixed, SkeletonLook::Filled]);
+        $stages = [Stage::bare('fill', 'Fill', [...self::flame($assembly), ...$filled], false)];
         $stages[] = Stage::bare('stress', 'Stress control', self::looks([SkeletonLook::StressControl]), false);
         $stages[] = Stage::bare('insulation', 'Insulation', self::looks([SkeletonLook::Insulation]), false);
         if ($isJoint) {
             $stages[] = Stage::bare('outer', 'Outer conductive layer', self::looks([SkeletonLook::OuterLayer]), false);
         }
-        $stages[] = Stage::bare('screen', 'Screen and earth', self::looks($isJoint ? [SkeletonLook::ScreenThrough] : [SkeletonLook::Earth]), false);
+        $screen = $isJoint ? SkeletonLook::ScreenThrough : SkeletonLook::Earth;
+        $stages[] = Stage::bare('screen', 'Screen and earth', self::looks([$screen]), false);
         $stages[] = Stage::bare('seal', 'Seal', self::looks([SkeletonLook::Sealed]), false);
         if (self::hasArmour($assembly)) {
             $stages[] = Stage::bare('armour', 'Armour', self::looks([SkeletonLook::Armour]), false);

@@ -7,7 +7,10 @@ namespace Berm\Core\File;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\SentBy;
 
-/** {"serial": "4711", "readAt": "2026-03-14T09:30:00+01:00", "calibratedUntil": "2027-03-01", "uncertainty": "0.03 mm"}, the last two optional. */
+/**
+ * {"serial": "4711", "readAt": "2026-03-14T09:30:00+01:00", "calibratedUntil": "2027-03-01", "uncertainty": "0.03 mm"}, the last
+ * two optional.
+ */
 final class SentByFile
 {
     public const KEY = 'sentBy';

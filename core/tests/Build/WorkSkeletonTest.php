@@ -39,14 +39,16 @@ final class WorkSkeletonTest extends TestCase
         self::assertSame(
             ['park', 'cut', 'connector', 'fill', 'stress', 'insulation', 'screen', 'seal', 'end'], self::stages(Example::termination()),
         );
-        self::assertSame([['screen-through'], ['earth']], [self::open(Example::joint(), 'screen'), self::open(Example::termination(), 'screen')]);
+        self::assertSame(['screen-through'], self::open(Example::joint(), 'screen'));
+        self::assertSame(['earth'], self::open(Example::termination(), 'screen'));
     }
 
     #[Test]
     public function armourIsAskedForWhereACableHasIt(): void
     {
         $cut = static fn (string $cut, string $distance): array => ['cut' => $cut, 'tool' => 'knife', 'cases' => [[
-            'distance' => "cut_metallic_screen + $distance", 'tolerance' => ['below' => '1 mm', 'above' => '1 mm'], 'reason' => 'As the test has it.',
+            'distance' => "cut_metallic_screen + $distance", 'tolerance' => ['below' => '1 mm', 'above' => '1 mm'],
+            'reason' => 'As the test has it.',
         ]]];
         $armoured = Example::joint();
         foreach ([
@@ -112,7 +114,8 @@ final class WorkSkeletonTest extends TestCase
     #[Test]
     public function whatRestsOnAnotherIsWithdrawnFirst(): void
     {
-        $log = [...Written::seen(self::job(), self::ready(), 'connector'), new ConnectorFitted('B-1'), self::look('fill', 'before-the-flame')];
+        $seen = Written::seen(self::job(), self::ready(), 'connector');
+        $log = [...$seen, new ConnectorFitted('B-1'), self::look('fill', 'before-the-flame')];
         $plan = self::plan(self::job(), $log);
         $withdraw = static fn (int $entry): ?string => Written::refusal($plan, new Withdrawn("entry-$entry", 'by mistake'));
         $last = \count($log) - 1;
@@ -140,9 +143,9 @@ final class WorkSkeletonTest extends TestCase
      */
     private static function open(array $job, string $stage): array
     {
-        return array_map(
-            static fn (Task $task): string => $task->check->key ?? '', self::plan(self::job($job), [])->progress?->stage($stage)->tasks ?? [],
-        );
+        $tasks = self::plan(self::job($job), [])->progress?->stage($stage)->tasks ?? [];
+
+        return array_map(static fn (Task $task): string => $task->check->key ?? '', $tasks);
     }
 
     /**

@@ -47,7 +47,8 @@ final class NextStepTest extends TestCase
     {
         $log = [self::safe()];
         $titles = [];
-        for ($next = self::next(self::joint($log)); Step::Record !== $next->step && \count($titles) < 40; $next = self::next(self::joint($log))) {
+        $next = self::next(self::joint($log));
+        for (; Step::Record !== $next->step && \count($titles) < 40; $next = self::next(self::joint($log))) {
             $titles[] = self::said($next)[1];
             $log[] = self::entry(\count($log), self::done($next));
         }
