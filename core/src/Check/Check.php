@@ -28,6 +28,14 @@ final readonly class Check
     ) {
     }
 
+    /** It looks at a wall that was heated: what is found there has its own mend. */
+    public function isOfHeatedSurface(): bool
+    {
+        return [] !== array_filter(
+            $this->catches, static fn (Mistake $one): bool => \in_array($one, [Mistake::Scorch, Mistake::OneSidedHeat, Mistake::EndsFirst], true),
+        );
+    }
+
     /** False only when its condition is known not to hold. */
     public function isIn(Values $values): bool
     {

@@ -27,6 +27,10 @@ final readonly class Look implements Question
             return CheckVerdict::of(false, "The press has the die $press->die; this barrel asks for $circumstances->die.");
         }
 
+        if (null !== $answer->fault) {
+            return CheckVerdict::of(false, ucfirst("{$answer->fault->inWords()}. {$answer->fault->mend()}"));
+        }
+
         return CheckVerdict::of($answer->isSo, $answer->isSo ? 'Yes.' : 'No.');
     }
 

@@ -10,6 +10,7 @@ use Berm\Core\File\Fields;
 final readonly class Looked implements Answer
 {
     private const TOGETHER = 'together';
+    private const FAULT = 'fault';
     private const MOST = 400;
 
     private function __construct(
@@ -18,6 +19,8 @@ final readonly class Looked implements Answer
         public int $together,
         /** Of a crimp: what the press said of it. */
         public ?Pressed $press = null,
+        /** Of a surface that is not as it should be: what was found on it. */
+        public ?SurfaceFault $fault = null,
     ) {
     }
 
@@ -43,7 +46,12 @@ final readonly class Looked implements Answer
             $file->problem(Pressed::KEY, 'reports one crimp: answer the others by themselves.');
         }
 
-        return new self($isSo, $together, $press);
+        $fault = $file->has(self::FAULT) ? $file->choice(self::FAULT, SurfaceFault::class) : null;
+        if (null !== $fault && $isSo) {
+            $file->problem(self::FAULT, 'goes with a no only: a surface with that is not as it should be.');
+        }
+
+        return new self($isSo, $together, $press, $fault);
     }
 
     public function inWords(): string
@@ -51,6 +59,7 @@ final readonly class Looked implements Answer
         $press = null === $this->press ? '' : ", {$this->press->inWords()}";
 
         return match (true) {
+            null !== $this->fault => "no, {$this->fault->inWords()}",
             !$this->isSo => "no$press",
             $this->together > 1 => "yes, one of $this->together answered together",
             default => "yes$press",
@@ -63,6 +72,7 @@ final readonly class Looked implements Answer
             CheckKind::Seen->field() => $this->isSo,
             ...($this->together > 1 ? [self::TOGETHER => $this->together] : []),
             ...(null === $this->press ? [] : [Pressed::KEY => $this->press->write()]),
+            ...(null === $this->fault ? [] : [self::FAULT => $this->fault->value]),
         ];
     }
 }

@@ -227,6 +227,7 @@ final readonly class StageJson
             'core' => $place->where->core,
             'number' => $place->number,
             'crimp' => Each::Crimp === $check->each,
+            'heated' => $check->isOfHeatedSurface(),
             'name' => SentenceJson::of(Sentence::plain($check->ask)),
             'ask' => SentenceJson::of($task->title),
             'kind' => $question->kind()->value,

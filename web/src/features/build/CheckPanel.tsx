@@ -17,6 +17,7 @@ import { PhaseAnswer } from './PhaseAnswer'
 import { LetStand } from '../../views/LetStand'
 import { Meant } from '../../views/Meant'
 import { WhoMay } from '../../views/WhoMay'
+import { NoAnswer } from './NoAnswer'
 import { OtherCheck } from './OtherPlace'
 import { SentAnswer } from './SentAnswer'
 import { useInstrument } from './useInstrument'
@@ -95,20 +96,20 @@ type AnswerProps = {
 }
 
 function AnswerForm({ check, name, onAnswer, elsewhere }: AnswerProps) {
-  if (check.kind === 'seen') return <YesOrNo onAnswer={onAnswer} />
+  if (check.kind === 'seen') return <YesOrNo check={check} onAnswer={onAnswer} />
   if (check.kind === 'phase') return <PhaseAnswer name={name} onAnswer={onAnswer} />
   if (check.kind === 'wait') return <WaitClock check={check} onDone={() => onAnswer({ waited: true }, 'waited')} />
   return <TypedAnswer check={check} name={name} onAnswer={onAnswer} elsewhere={elsewhere} />
 }
 
-function YesOrNo({ onAnswer }: Pick<AnswerProps, 'onAnswer'>) {
+function YesOrNo({ check, onAnswer }: Pick<AnswerProps, 'check' | 'onAnswer'>) {
   const focus = useFocus<HTMLButtonElement>()
   return (
     <div className="grid grid-cols-2 gap-3">
       <Button ref={focus} kind="primary" onClick={() => onAnswer({ seen: true }, 'yes')}>
         Yes
       </Button>
-      <Button onClick={() => onAnswer({ seen: false }, 'no')}>No</Button>
+      <NoAnswer check={check} onNo={(no) => onAnswer(no, no.fault ? `no, ${no.fault.replace('-', ' ')}` : 'no')} />
     </div>
   )
 }

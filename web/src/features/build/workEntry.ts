@@ -3,7 +3,7 @@ import type { Unit } from '../../domain/length'
 import { say } from '../../domain/sentence'
 import { onCore, placeName } from '../../views/cuts'
 
-type Looked = Pick<Extract<LogEvent, { kind: 'check-made' }>, 'seen' | 'together' | 'press'>
+type Looked = Pick<Extract<LogEvent, { kind: 'check-made' }>, 'seen' | 'together' | 'press' | 'fault'>
 type Made = { event: LogEvent; said: string }
 
 /** One piece of work, done. */
