@@ -202,12 +202,38 @@ final readonly class Obstacles
             return [];
         }
         $step = $this->build->hasCuts() ? Step::Build : Step::MarkOut;
-        $stage = $this->layout->progress?->stageInstalling($ruling->place->item);
 
         return [Obstacle::at(
             ObstacleCode::LapShort, $step, $ruling->place->where, null === $ruling->place->of ? [] : [$ruling->place->of],
-            null === $stage ? [] : [$stage->key], self::why($ruling), Acceptable::ruling($ruling->place), $ruling->place->item,
+            $this->stagesHiding($ruling), self::why($ruling), Acceptable::ruling($ruling->place), $this->lastSet($ruling),
         )];
+    }
+
+    /**
+     * Nothing goes on over a rule that does not hold: from the stage in which the last of what it speaks of comes to its place, or, where
+     * that is cuts alone, from that of the connector, since a cut that is made cannot be seen to any later.
+     *
+     * @return list<string> keys of the stages that may not be finished while it stands
+     */
+    private function stagesHiding(Ruling $ruling): array
+    {
+        $items = $this->job->sheet?->spokenOf($ruling->place->item) ?? [];
+        $from = null;
+        $keys = array_column(array_column($this->layout->progress->stages ?? [], 'stage'), 'key');
+        foreach ($this->layout->progress->stages ?? [] as $i => $progress) {
+            $isIts = [] === $items ? $progress->stage->fitsConnector : [] !== array_intersect($items, $progress->stage->installs);
+            $from = $isIts ? $i : $from;
+        }
+
+        return null === $from ? [] : \array_slice($keys, $from);
+    }
+
+    /** The item that completes what the rule speaks of: it is not set while it does not hold. Empty where that is cuts alone. */
+    private function lastSet(Ruling $ruling): string
+    {
+        $items = array_keys($this->job->sheet->items ?? []);
+
+        return array_values(array_reverse(array_intersect($items, $this->job->sheet?->spokenOf($ruling->place->item) ?? [])))[0] ?? '';
     }
 
     private static function why(Ruling $ruling): Sentence

@@ -151,6 +151,23 @@ final readonly class KitSheet
         return $this->edges;
     }
 
+    /** @return list<string> keys of the items that a rule speaks of: one of an item's own, or one of the sheet's by its key */
+    public function spokenOf(string $key): array
+    {
+        $rule = $this->placeRules[$key] ?? null;
+        if (null === $rule) {
+            return isset($this->items[$key]) ? [$key] : [];
+        }
+        $items = $rule->items;
+        foreach ([$rule->from, $rule->to] as $place) {
+            foreach ($place?->names() ?? [] as $name) {
+                $items = isset($this->edges[$name]) ? [...$items, $this->edges[$name]->item] : $items;
+            }
+        }
+
+        return array_values(array_unique($items));
+    }
+
     /** The item that has this edge, where it is left out on this job. */
     public function leftOut(string $edge): ?Item
     {

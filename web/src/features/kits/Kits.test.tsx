@@ -157,12 +157,12 @@ it('a revision that was found wrong is withdrawn with a reason, and not without'
   const server = openPage('/kits/harrow-allinone-28', 'engineer', (server) => {
     server.answers('PUT', '/api/kits/harrow-allinone-28/1/withdrawal', () => taken(null, 204))
   })
-  fireEvent.click(await screen.findByText('Withdraw revision 1'))
-  fireEvent.click(screen.getByRole('button', { name: 'Withdraw it' }))
+  fireEvent.click(await screen.findByText('Withdraw a revision'))
+  fireEvent.click(screen.getByRole('button', { name: 'Withdraw revision 1' }))
   expect(screen.getByText('Write what is wrong with it.')).toBeTruthy()
   expect(server.stored).toEqual([])
   fireEvent.change(screen.getByLabelText('What is wrong with it'), { target: { value: ' Screen short ' } })
-  fireEvent.click(screen.getByRole('button', { name: 'Withdraw it' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Withdraw revision 1' }))
   await waitFor(() => expect(server.stored).toMatchObject([{ method: 'PUT', body: { reason: 'Screen short' } }]))
   expect(await screen.findByText('Revision 1 is withdrawn.')).toBeTruthy()
 })
@@ -170,5 +170,5 @@ it('a revision that was found wrong is withdrawn with a reason, and not without'
 it('whoever builds is told, and withdraws nothing', async () => {
   openPage('/kits/harrow-allinone-28', 'jointer')
   await screen.findByRole('heading', { name: 'Kits' })
-  expect(screen.queryByText('Withdraw revision 1')).toBeNull()
+  expect(screen.queryByText('Withdraw a revision')).toBeNull()
 })

@@ -166,7 +166,7 @@ function Released({ sheet, hasDraft, onDraft }: ReleasedProps) {
       </div>
       {save.error && <Note tone="out" role="alert" title={save.error.message} />}
       <DuplicateSheet sheet={sheet} open={isDuplicating} onClose={() => setIsDuplicating(false)} onDraft={onDraft} />
-      {(mayWrite || sheet.withdrawn) && <WithdrawSheet key={sheet.id} sheet={sheet} />}
+      {(mayWrite || sheet.withdrawn) && <WithdrawSheet key={sheet.id} sheet={sheet} mayWrite={mayWrite} />}
       {sheet.revision > 1 && <Before sheet={sheet} />}
       {words.data && <Rules rules={words.data.rules} />}
     </>
