@@ -32,9 +32,31 @@ final class InstrumentsTest extends TestCase
             $page->press('Record')->see('OUT OF CALIBRATION since 1 Mar 2020')->assertAccessible();
             $page->go('/you')->press('End it: Van')->seeNoMore('Van');
             $this->press($token, '211.5', 'REFUSED: This token is not known here');
+            self::leaveAsItWas($page);
         } finally {
             $page->close();
         }
+    }
+
+    /** Other journeys go on from the same job. */
+    private static function leaveAsItWas(Page $page): void
+    {
+        $left = $page->run(<<<'JS'
+            (async () => {
+              const job = '/api/jobs/019aa100-0000-7000-8000-000000000002'
+              const { csrfToken } = await (await fetch('/api/session')).json()
+              const { log } = await (await fetch(job)).json()
+              const sent = log.filter(({ event }) => event.reading?.sentBy).reverse()
+              for (const { id } of sent) {
+                const body = { id: crypto.randomUUID(), event: { kind: 'withdrawn', entry: id, reason: 'Read for a test.' } }
+                const headers = { 'Content-Type': 'application/json', 'X-CSRF-Token': csrfToken }
+                const answer = await fetch(`${job}/log`, { method: 'POST', headers, body: JSON.stringify(body) })
+                if (answer.status !== 201) return done(await answer.text())
+              }
+              done(String(sent.length))
+            })()
+            JS);
+        self::assertSame('2', $left);
     }
 
     private function press(

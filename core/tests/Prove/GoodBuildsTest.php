@@ -20,7 +20,8 @@ use PHPUnit\Framework\TestCase;
  * Builds with every cut and every length drawn anywhere inside its window, seeded: while every rule holds and is likely to, nothing is
  * refused and nothing is called out.
  *
- * Twenty-two here, a thousand over all eighteen sheets by BERM_BUILDS=all (./berm builds).
+ * Twenty-three here, of which the third of marlpike-drawn-24 has two laps that are unlike: the rule stops it before the body is covered.
+ * A thousand over all eighteen sheets by BERM_BUILDS=all (./berm builds).
  */
 final class GoodBuildsTest extends TestCase
 {
@@ -28,7 +29,7 @@ final class GoodBuildsTest extends TestCase
 
     /** Three cores take their time: of them two whose marks follow each other. */
     private const SAMPLE = [
-        'harrow-anyscreen-35' => 2, 'harrow-deadbreak-25' => 2, 'harrow-skirted-35' => 2, 'harrow-sock-28' => 2, 'marlpike-drawn-24' => 2,
+        'harrow-anyscreen-35' => 2, 'harrow-deadbreak-25' => 2, 'harrow-skirted-35' => 2, 'harrow-sock-28' => 2, 'marlpike-drawn-24' => 3,
         'marlpike-latched-35' => 2, 'osterwick-lined-15' => 2, 'osterwick-pad-28' => 2, 'quillon-core-17' => 2, 'quillon-ribbed-36' => 2,
         'osterwick-resin-12' => 1, 'quillon-pairs-36' => 1,
     ];

@@ -42,7 +42,7 @@ it('says which is withdrawn, and offers the others', () => {
 })
 
 it('tells whoever may not write it, and offers them nothing', () => {
-  show({ withdrawn: true } as unknown as Partial<KitSheet>, false)
+  show({ withdrawn: true }, false)
   expect(screen.getByText('Revision 3 is withdrawn.')).toBeTruthy()
   expect(screen.queryByText('Withdraw a revision')).toBeNull()
 })
