@@ -75,7 +75,9 @@ final class InstrumentTest extends ApiTestCase
         $token = $this->token();
         $by = ['serial' => 'K-9', 'calibratedUntil' => '2026-01-31', 'uncertainty' => '0.9 mm'];
         $this->report($token, ['sentBy' => $by] + self::length('55.8'));
-        $reading = self::at($this->open(self::PAGE), 'readings.0.reading');
+        $sent = $this->open(self::PAGE);
+        self::assertSame([true, false], [self::at($sent, 'readings.0.outOfCalibration'), self::at($sent, 'readings.0.enters')]);
+        $reading = self::at($sent, 'readings.0.reading');
         $job = $this->after(self::HALF_CUT, ['kind' => 'cut-measured', 'end' => 'A', 'cut' => 'insulation', 'reading' => $reading]);
         $first = self::listAt($job, 'markOut.marks')[3];
         self::assertIsArray($first);

@@ -32,7 +32,7 @@ final readonly class Check
     public function isOfHeatedSurface(): bool
     {
         return [] !== array_filter(
-            $this->catches, static fn (Mistake $one): bool => \in_array($one, [Mistake::Scorch, Mistake::OneSidedHeat, Mistake::EndsFirst], true),
+            $this->catches, static fn (Mistake $one): bool => \in_array($one, [Mistake::Scorch, Mistake::OneSidedHeat], true),
         );
     }
 

@@ -18,6 +18,9 @@ final readonly class Reported
     /** @return array<string, mixed> as open files have it */
     public function write(): array
     {
-        return ['name' => $this->name, ...SentByFile::write($this->by), $this->kind->value => $this->says[$this->kind->value] ?? null];
+        return [
+            'name' => $this->name, ...SentByFile::write($this->by), 'outOfCalibration' => $this->by->wasOutOfCalibration(),
+            $this->kind->value => $this->says[$this->kind->value] ?? null,
+        ];
     }
 }

@@ -158,14 +158,9 @@ final readonly class KitSheet
         if (null === $rule) {
             return isset($this->items[$key]) ? [$key] : [];
         }
-        $items = $rule->items;
-        foreach ([$rule->from, $rule->to] as $place) {
-            foreach ($place?->names() ?? [] as $name) {
-                $items = isset($this->edges[$name]) ? [...$items, $this->edges[$name]->item] : $items;
-            }
-        }
+        $places = array_filter([$rule->from, $rule->to], static fn (?Formula $place): bool => null !== $place);
 
-        return array_values(array_unique($items));
+        return array_values(array_unique(array_merge($rule->items, ...array_map($this->leaning->itemsUnder(...), array_values($places)))));
     }
 
     /** The item that has this edge, where it is left out on this job. */

@@ -54,10 +54,10 @@ final class LookedTest extends TestCase
             'k', 'a', Each::Once, null, new Look(), '', '', array_values($catches),
         ))->isOfHeatedSurface();
         self::assertSame(
-            [true, true, true, false, false],
+            [true, true, true, false, false, false],
             [
-                $isHeated(Mistake::Scorch), $isHeated(Mistake::Groove, Mistake::OneSidedHeat), $isHeated(Mistake::EndsFirst),
-                $isHeated(Mistake::Groove), $isHeated(),
+                $isHeated(Mistake::Scorch), $isHeated(Mistake::Groove, Mistake::OneSidedHeat), $isHeated(Mistake::EndsFirst, Mistake::Scorch),
+                $isHeated(Mistake::EndsFirst), $isHeated(Mistake::Groove), $isHeated(),
             ],
         );
     }

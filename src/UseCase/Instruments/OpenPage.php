@@ -39,9 +39,14 @@ final readonly class OpenPage
             'paired' => true, 'pages' => $pages,
             'readings' => array_map(static fn (SentReading $reading): array => [
                 'id' => $reading->id, 'ageSeconds' => $reading->ageSeconds($now),
-                'enters' => 1 === $pages && $reading->ageSeconds($now) <= self::FRESH_SECONDS, ...$reading->report,
+                'enters' => 1 === $pages && self::isGood($reading, $now), ...$reading->report,
             ], $this->readings->of($person)),
         ];
+    }
+
+    private static function isGood(SentReading $reading, \DateTimeImmutable $now): bool
+    {
+        return $reading->ageSeconds($now) <= self::FRESH_SECONDS && !$reading->wasOutOfCalibration();
     }
 
     public static function since(\DateTimeImmutable $now): \DateTimeImmutable

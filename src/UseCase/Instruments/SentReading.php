@@ -17,6 +17,11 @@ final readonly class SentReading
     ) {
     }
 
+    public function wasOutOfCalibration(): bool
+    {
+        return true === ($this->report['outOfCalibration'] ?? false);
+    }
+
     public function ageSeconds(\DateTimeImmutable $now): int
     {
         return max(0, $now->getTimestamp() - $this->readAt->getTimestamp());

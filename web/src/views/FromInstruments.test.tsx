@@ -17,6 +17,7 @@ const sent = (more: Partial<SentReading> & { typed?: string }): SentReading => {
     ageSeconds: 0,
     enters: true,
     name: 'Caliper',
+    outOfCalibration: false,
     reading: { typed, unit: 'mm', instrument: 'caliper', sentBy },
     ...others,
     sentBy,
@@ -60,7 +61,11 @@ it.each([
   ['that does not fit', sent({ typed: '900' }), '900 mm'],
   [
     'out of calibration',
-    sent({ sentBy: { serial: 'K-1', readAt: '2026-03-14T09:30:00Z', calibratedUntil: '2026-03-13' } }),
+    sent({
+      enters: false,
+      outOfCalibration: true,
+      sentBy: { serial: 'K-1', readAt: '2026-03-14T09:30:00Z', calibratedUntil: '2026-03-13' },
+    }),
     'out of calibration since 2026-03-13',
   ],
   ['from before the step was opened', sent({ ageSeconds: 20 }), 'read 20 s ago'],

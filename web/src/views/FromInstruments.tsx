@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useEffectEvent, useState } from 'react'
 import { useSentReadings } from '../api/instruments'
 import type { SentReading } from '../api/types'
 import { sayTyped } from '../domain/length'
@@ -29,16 +29,17 @@ export function FromInstruments<K extends Kind>({ kind, onTake, take, takesItsel
   const [openedAt] = useState(() => Date.now())
   const ours = readings.filter((one) => isOf(one, kind))
   const wasReadHere = (one: SentReading) => heardAt - one.ageSeconds * 1000 >= openedAt - A_SECOND
-  const itself = ours.find((one) => one.enters && !isOutOfCalibration(one) && wasReadHere(one) && takesItself?.(one))
+  const itself = ours.find((one) => one.enters && wasReadHere(one) && takesItself?.(one))
   const takeIt = (one: ReportOf<K>, others: SentReading[] = []) => {
     ;[one, ...others].forEach(({ id }) => had(id))
     onTake(one)
   }
+  // Once for each report, however often what it is taken for is drawn anew.
+  const takesIt = useEffectEvent(() => itself && takeIt(itself))
+  const id = itself?.id
   useEffect(() => {
-    if (itself) takeIt(itself)
-    // Once for each report.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [itself?.id])
+    if (id !== undefined) takesIt()
+  }, [id])
   if (!isPaired) return null
   const offers = ours.filter((one) => one !== itself)
   const newest = offers.at(-1)
@@ -63,7 +64,7 @@ type OfferProps = { report: SentReading; take: string; onTake: () => void; onLet
 /** The last report that somebody has to say yes to: those before it were read for something else. */
 function Offer({ report, take, onTake, onLetGo }: OfferProps) {
   return (
-    <div role="status" className={`border-l-4 pl-3 ${isOutOfCalibration(report) ? 'border-out' : 'border-plan'}`}>
+    <div role="status" className={`border-l-4 pl-3 ${report.outOfCalibration ? 'border-out' : 'border-plan'}`}>
       <p>
         <strong className="font-semibold">{saysWhat(report)}</strong> by {report.name} {report.sentBy.serial}
         <span className="text-label text-mute">, {[ago(report.ageSeconds), calibration(report)].filter(Boolean).join(', ')}</span>
@@ -85,15 +86,10 @@ function saysWhat({ reading, torque, press, air, label }: SentReading): string {
   return torque ?? label?.replaceAll('\u001d', '<GS>') ?? ''
 }
 
-/** The last day belongs to it. */
-export function isOutOfCalibration({ sentBy: { calibratedUntil, readAt } }: SentReading): boolean {
-  return calibratedUntil !== undefined && calibratedUntil < readAt.slice(0, 10)
-}
-
 function calibration(report: SentReading): string {
   const until = report.sentBy.calibratedUntil
   if (until === undefined) return 'calibration not known'
-  return isOutOfCalibration(report) ? `out of calibration since ${until}` : ''
+  return report.outOfCalibration ? `out of calibration since ${until}` : ''
 }
 
 const ago = (seconds: number): string => (seconds < 90 ? `read ${seconds} s ago` : `read ${Math.round(seconds / 60)} minutes ago`)

@@ -13,7 +13,7 @@ vi.mock('../../api/instruments', () => ({
 const onAnswer = vi.fn()
 const check = (more: Partial<StageCheck>) => ({ minMm: null, maxMm: null, answer: null, crimp: false, ...more }) as StageCheck
 const send = (says: Partial<SentReading>): void => {
-  readings = [{ id: 'one', ageSeconds: 0, enters: true, name: 'Instrument', sentBy, ...says }]
+  readings = [{ id: 'one', ageSeconds: 0, enters: true, name: 'Instrument', outOfCalibration: false, sentBy, ...says }]
 }
 
 beforeEach(() => onAnswer.mockClear())

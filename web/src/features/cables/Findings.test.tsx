@@ -73,7 +73,15 @@ describe('warmth and damp', () => {
 
   it('takes the air from an instrument where somebody says so, and leaves what it did not read', async () => {
     const sentBy = { serial: 'H-33', readAt: '2026-03-14T09:30:00Z', calibratedUntil: '2027-05-31' }
-    const reading = { id: 'one', ageSeconds: 3, enters: true, name: 'Thermo-hygrometer', sentBy, air: { air: '14 °C' } }
+    const reading = {
+      id: 'one',
+      ageSeconds: 3,
+      enters: true,
+      name: 'Thermo-hygrometer',
+      outOfCalibration: false,
+      sentBy,
+      air: { air: '14 °C' },
+    }
     const server = await open('Condition', 'jointer', (one) =>
       one.gives('PUT', '/api/instrument-page', { paired: true, pages: 1, readings: [reading] }),
     )

@@ -17,13 +17,17 @@ function open(role: 'jointer' | 'storekeeper', outageEnds: string | null = null)
 
 const field = () => screen.findByLabelText<HTMLInputElement>('Outage ends')
 
-it('is kept with the plan, as a moment, and taken away again', async () => {
+it('is kept with the plan when it is left, as a moment and once, and taken away again', async () => {
   const server = open('jointer')
-  fireEvent.change(await field(), { target: { value: '2026-03-14T16:00' } })
+  for (const value of ['0002-03-14T16:00', '0202-03-14T16:00', '2026-03-14T16:00'])
+    fireEvent.change(await field(), { target: { value } })
+  expect(server.stored).toEqual([])
+  fireEvent.blur(await field())
   await waitFor(() => expect(server.stored).toHaveLength(1))
   expect((server.stored[0]?.body as Draft).outageEnds).toBe(new Date('2026-03-14T16:00').toISOString())
   expect((await field()).value).toBe('2026-03-14T16:00')
   fireEvent.change(await field(), { target: { value: '' } })
+  fireEvent.blur(await field())
   await waitFor(() => expect((server.stored.at(-1)?.body as Draft).outageEnds).toBeNull())
 })
 

@@ -1,13 +1,24 @@
+import { useState } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import { useMay } from '../../api/session'
 import type { Job } from '../../api/types'
 import { Field } from '../../ui/Field'
 
-/** When the cable goes into service again: what is begun has to be finished or made safe by then. */
+/**
+ * When the cable goes into service again: what is begun has to be finished or made safe by then. Kept when the field is left, since a date that
+ * is typed digit by digit is many dates.
+ */
 export function Outage({ job }: { job: Job }) {
   const mayPlan = useMay('plan')
   const change = useChangePlan(job)
   const { outageEnds } = useDraft(job)
+  const stored = outageEnds ? local(new Date(outageEnds)) : ''
+  const [typed, setTyped] = useState<string | null>(null)
+  const keep = () => {
+    if (typed !== null && typed !== stored)
+      change((draft) => ({ ...draft, outageEnds: typed === '' ? null : new Date(typed).toISOString() }))
+    setTyped(null)
+  }
   return (
     <Field label="Outage ends" hint="Where it has an end: Berm tells you in its last three hours.">
       {(input) => (
@@ -15,11 +26,10 @@ export function Outage({ job }: { job: Job }) {
           {...input}
           type="datetime-local"
           disabled={!mayPlan}
-          value={outageEnds ? local(new Date(outageEnds)) : ''}
-          onChange={(event) => {
-            const { value } = event.target
-            change((draft) => ({ ...draft, outageEnds: value === '' ? null : new Date(value).toISOString() }))
-          }}
+          value={typed ?? stored}
+          onChange={(event) => setTyped(event.target.value)}
+          onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
+          onBlur={keep}
         />
       )}
     </Field>
