@@ -27,6 +27,25 @@ final class FirstStartTest extends TestCase
         }
     }
 
+    /** Killed between PostgreSQL and its roles: what runs is taken on, and not waited for until the start gives up and ends it. */
+    #[Test]
+    public function aDatabaseThatRunsWithoutItsRolesIsTakenOn(): void
+    {
+        $berm = Instance::in('without-roles');
+        Instance::run('rm', '-rf', (string) $berm->state);
+        $berm->berm('start');
+        $berm->berm('stop');
+        Instance::run('rm', "$berm->state/filled", "$berm->state/demo-loaded");
+        $berm->database('start');
+        $berm->administered('DROP DATABASE berm');
+        $berm->administered('DROP ROLE berm_app');
+        $runs = $berm->named('/postgres -D/');
+        $berm->berm('start');
+        self::assertSame(200, $berm->answer());
+        self::assertSame($runs, $berm->named('/postgres -D/'));
+        $berm->berm('stop');
+    }
+
     /** With all that it began, except what has left for the background. */
     private function killedAfter(Instance $berm, int $milliseconds): int
     {

@@ -77,6 +77,12 @@ final readonly class Instance
         return trim(self::run('env', "BERM_STATE=$this->state", "$this->clone/tools/pg.sh", 'psql', 'reader', '-Atc', $sql));
     }
 
+    /** As PostgreSQL's own administrator, beside the database of Berm. */
+    public function administered(string $sql): void
+    {
+        self::run('env', "BERM_STATE=$this->state", "$this->clone/tools/pg.sh", 'administer', '-c', $sql);
+    }
+
     public function database(string $command): void
     {
         self::run('env', '-u', 'PG_FAST', "BERM_STATE=$this->state", "$this->clone/tools/pg.sh", $command);
