@@ -15,7 +15,7 @@ final class BackupTest extends TestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$berm = Instance::in('backed-up');
+        self::$berm = Instance::in('backed-up')->filled();
         self::$berm->berm('start');
         self::$file = Instance::scratch('backup.zip');
     }

@@ -18,7 +18,7 @@ final class ClosedDoorsTest extends TestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$berm = Instance::in('closed-doors');
+        self::$berm = Instance::in('closed-doors')->filled();
         self::$berm->berm('start');
     }
 

@@ -17,7 +17,7 @@ final class ComesBackTest extends TestCase
 
     public static function setUpBeforeClass(): void
     {
-        self::$berm = Instance::in('comes-back');
+        self::$berm = Instance::in('comes-back')->filled();
         self::$berm->berm('start');
     }
 

@@ -20,7 +20,7 @@ final class EntriesSurviveTest extends TestCase
     #[Test]
     public function noEntryIsLostOrDoubledWhileItsServerIsKilled(): void
     {
-        $berm = Instance::in('entries-survive');
+        $berm = Instance::in('entries-survive')->filled();
         $berm->berm('start');
         try {
             $entries = new Entries($berm->visitor('jointer'));

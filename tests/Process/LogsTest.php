@@ -13,7 +13,7 @@ final class LogsTest extends TestCase
     #[Test]
     public function aLongLogIsPutAsideAndTheOldestGoes(): void
     {
-        $berm = Instance::in('logs');
+        $berm = Instance::in('logs')->filled();
         $berm->berm('start');
         try {
             $log = "$berm->state/log/nginx.log";

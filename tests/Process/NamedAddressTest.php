@@ -17,7 +17,7 @@ final class NamedAddressTest extends TestCase
     public function thePageComesOverTlsByItsNameAndByNoOther(): void
     {
         [$cert, $key] = self::certificate('good', self::NAME);
-        $berm = Instance::in('named')->with(['BERM_ADDRESS' => self::NAME, 'BERM_CERT' => $cert, 'BERM_KEY' => $key]);
+        $berm = Instance::in('named')->filled()->with(['BERM_ADDRESS' => self::NAME, 'BERM_CERT' => $cert, 'BERM_KEY' => $key]);
         try {
             $said = $berm->berm('start');
             self::assertStringContainsString("Berm is at https://berm.test:$berm->port\n", $said);

@@ -14,7 +14,7 @@ final class TroubleTest extends TestCase
     #[Test]
     public function aDatabaseThatGoesAwayAndReturnsIsMetAsIfNothingHadBeen(): void
     {
-        $berm = Instance::in('away');
+        $berm = Instance::in('away')->filled();
         $berm->berm('start');
         try {
             $entries = new Entries($visitor = $berm->visitor('jointer'));
@@ -53,7 +53,7 @@ final class TroubleTest extends TestCase
         Instance::run('mkdir', '-p', $state);
         Instance::run('mount', '-t', 'tmpfs', '-o', 'size=400m,mode=711', 'none', $state);
         try {
-            $berm->berm('start');
+            $berm->filled()->berm('start');
             $entries = new Entries($visitor = $berm->visitor('jointer'));
             self::assertSame(201, $entries->write()->status);
             foreach ([40_000_000, 0] as $left) {

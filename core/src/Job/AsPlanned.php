@@ -7,7 +7,6 @@ namespace Berm\Core\Job;
 use Berm\Core\Build\BuildState;
 use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Quantity\Length;
-use Berm\Core\Section\Measuring;
 use Berm\Core\Section\PlacedItem;
 use Berm\Core\Section\Places;
 
@@ -24,11 +23,10 @@ final readonly class AsPlanned
     /** Null while nothing is cut: all lies as planned. */
     public static function of(Plan $plan): ?self
     {
-        $assembly = $plan->build->hasCuts() ? $plan->assembly() : null;
+        $nothing = BuildState::nothingDone();
+        $measuring = $plan->build->hasCuts() && null !== $plan->section ? Assembled::of($plan->job)->measuring($nothing) : null;
 
-        return null === $assembly ? null : new self(
-            (new Measuring($assembly, BuildState::nothingDone()))->places($plan->section->core ?? 1),
-        );
+        return null === $measuring ? null : new self($measuring->places($plan->section->core));
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\Job;
 
-use Berm\Core\Assembly\Assembly;
 use Berm\Core\Build\BuildState;
 use Berm\Core\Build\Progress;
 use Berm\Core\CoreError;
@@ -78,12 +77,11 @@ final readonly class Layout
             if (null === $connector || $connector->kind !== $job->function->connectorKind()) {
                 return new self(null, [], ParkingPlan::of($cables, $sheet, $job->size, null), null, [], null, [], [], null);
             }
-            $assembly = Assembly::of($cables, $sheet, $job->size, $connector, $job->site, $job->said);
-            $measuring = new Measuring($assembly, $build);
+            $measuring = Assembled::of($job)->measuring($build) ?? throw new \LogicException('all of it has been chosen');
             $markOut = $measuring->markOut();
             $parking = ParkingPlan::of($cables, $sheet, $job->size, $markOut);
 
-            return self::whole($assembly, $measuring, $parking, $build, $withWork);
+            return self::whole($measuring, $parking, $build, $withWork);
         } catch (CoreError $error) {
             return new self(
                 null,
@@ -100,9 +98,9 @@ final readonly class Layout
     }
 
     private static function whole(
-        Assembly $assembly, Measuring $measuring, ParkingPlan $parking, BuildState $build, bool $withWork,
+        Measuring $measuring, ParkingPlan $parking, BuildState $build, bool $withWork,
     ): self {
-        $markOut = $measuring->markOut();
+        [$assembly, $markOut] = [$measuring->assembly, $measuring->markOut()];
         $progress = $withWork ? Progress::of($assembly, $markOut, $parking, $build, $measuring) : null;
         $core = $progress?->next()->where->core ?? 1;
         $sections = SectionsOfCores::of($measuring, $markOut, $build);

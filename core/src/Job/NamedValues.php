@@ -6,7 +6,6 @@ namespace Berm\Core\Job;
 
 use Berm\Core\CoreError;
 use Berm\Core\Quantity\Length;
-use Berm\Core\Section\Measuring;
 
 /** What the names of a sheet's formulas stand for on a job, end by end. */
 final class NamedValues
@@ -18,13 +17,13 @@ final class NamedValues
      */
     public static function of(Plan $plan, array $names): array
     {
-        $assembly = $plan->assembly();
-        if (null === $assembly) {
+        $measuring = null === $plan->section ? null : Assembled::of($plan->job)->measuring($plan->build);
+        if (null === $measuring) {
             return [];
         }
-        $places = (new Measuring($assembly, $plan->build))->places($plan->section->core ?? 1);
+        $places = $measuring->places($plan->section->core);
         $known = [];
-        foreach ($assembly->cables as $cable) {
+        foreach ($measuring->assembly->cables as $cable) {
             $values = $places->values($cable);
             foreach ($names as $name) {
                 try {

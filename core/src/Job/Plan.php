@@ -71,7 +71,7 @@ final readonly class Plan
 
     public static function of(Job $job, BuildState $build): self
     {
-        $sheet = $job->applyingSheet();
+        $sheet = Assembled::of($job)->sheet;
         $cables = array_values($job->cables);
         $cableFit = array_reduce(
             $cables, static fn (FitReport $all, CableEnd $cable): FitReport => $all->and(
@@ -108,12 +108,7 @@ final readonly class Plan
     /** What it all lies on; null until it has been chosen and can be worked out. */
     public function assembly(): ?Assembly
     {
-        $cables = $this->job->allCables();
-        $connector = $this->job->turnedConnector();
-
-        return null === $cables || null === $connector || null === $this->section || null === $this->sheet || null === $this->job->size
-            ? null
-            : Assembly::of($cables, $this->sheet, $this->job->size, $connector, $this->job->site, $this->job->said);
+        return null === $this->section ? null : Assembled::of($this->job)->assembly();
     }
 
     /** Where everything lies on a core; null until that can be worked out. */

@@ -34,7 +34,7 @@ final readonly class Trial
     /** @param Job $job with a kit size */
     public static function of(Job $job): self
     {
-        $sheet = $job->applyingSheet();
+        $sheet = Assembled::of($job)->sheet;
         if (null === $sheet || null === $job->size) {
             throw new \LogicException('a size is tried');
         }

@@ -6,14 +6,12 @@ namespace Berm\Core\Section;
 
 use Berm\Core\Assembly\Assembly;
 use Berm\Core\Build\BuildState;
-use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\Where;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\Measure;
 use Berm\Core\Check\Possible;
 use Berm\Core\CoreError;
 use Berm\Core\Formula\Values;
-use Berm\Core\Margin\Locus;
 use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\MarkOut\MarkOutImpossible;
 
@@ -24,19 +22,10 @@ final class Measuring
 
     private ?MarkOut $markOut = null;
 
-    /** @var list<Ruling>|null */
-    private ?array $rulings = null;
-
-    /** @var \WeakMap<Measure, array<string, Possible>> as planned, by end and moment: alike on every core */
-    private readonly \WeakMap $unmeasured;
-
-    /** @var array<int, Places> before and after the connector is fixed */
-    private array $planned = [];
-
     /** @var array<int, Section> by core */
     private array $sections = [];
 
-    private readonly Causes $causes;
+    public readonly Assembly $assembly;
 
     private readonly bool $isMeasured;
 
@@ -46,12 +35,11 @@ final class Measuring
     /** @var array<string, Places> by core, before and after the connector is fixed */
     private array $places = [];
 
-    public function __construct(private readonly Assembly $assembly, private readonly BuildState $build)
+    public function __construct(private readonly Unmeasured $unmeasured, private readonly BuildState $build)
     {
-        $this->causes = new Causes($assembly);
-        $this->finds = Finds::of($assembly->sheet, $build);
+        $this->assembly = $unmeasured->assembly;
+        $this->finds = Finds::of($this->assembly->sheet, $build);
         $this->isMeasured = $build->hasCuts() || !$this->finds->isEmpty();
-        $this->unmeasured = new \WeakMap();
     }
 
     /** @throws MarkOutImpossible with the reason */
@@ -82,7 +70,7 @@ final class Measuring
     private function found(int $core, bool $isFixed): Places
     {
         return $this->finds->isEmpty() ? $this->unfound($core, $isFixed) : $this->places[$core.($isFixed ? ' fixed' : '')] ??= new Places(
-            $this->assembly, $this->build, $core, $isFixed, $this->finds, $this->causes, $this->unfound($core, $isFixed),
+            $this->assembly, $this->build, $core, $isFixed, $this->finds, $this->unmeasured->causes, $this->unfound($core, $isFixed),
         );
     }
 
@@ -90,7 +78,7 @@ final class Measuring
     private function unfound(int $core, bool $isFixed): Places
     {
         return $this->unfound[$core.($isFixed ? ' fixed' : '')] ??= new Places(
-            $this->assembly, $this->build, $core, $isFixed, null, $this->causes,
+            $this->assembly, $this->build, $core, $isFixed, null, $this->unmeasured->causes,
         );
     }
 
@@ -101,85 +89,22 @@ final class Measuring
      */
     public function possible(CheckPlace $place, Measure $measure, bool $isFixed): Possible
     {
-        $planned = $this->asPlanned($place, $measure, $isFixed);
+        $planned = $this->unmeasured->possible($place, $measure, $isFixed);
         if (!$this->isMeasured) {
             return $planned;
         }
         $core = $place->where->core ?? 1;
         $places = $this->finds->has($place) ? new Places(
-            $this->assembly, $this->build, $core, $isFixed, $this->finds->without($place), $this->causes, $this->unfound($core, $isFixed),
+            $this->assembly, $this->build, $core, $isFixed, $this->finds->without($place), $this->unmeasured->causes, $this->unfound($core, $isFixed),
         ) : $this->found($core, $isFixed);
 
-        return new Possible($this->length($place, $measure, $places), $planned->planned, $planned->keepsRules, $planned->more);
-    }
-
-    private function asPlanned(CheckPlace $place, Measure $measure, bool $isFixed): Possible
-    {
-        $known = $this->unmeasured[$measure] ?? [];
-        $key = ($place->where->end->value ?? '').($isFixed ? ' fixed' : '');
-        if (!isset($known[$key])) {
-            $length = $this->length($place, $measure, $this->planned($isFixed));
-            $more = $this->more($place, $measure, $this->planned($isFixed))?->nominal;
-            $known[$key] = new Possible($length, $length, RuleWindow::of($length, $this->rulings()), $more);
-            $this->unmeasured[$measure] = $known;
-        }
-
-        return $known[$key];
-    }
-
-    /** Nothing being measured: alike on every core. */
-    private function planned(bool $isFixed): Places
-    {
-        return $this->planned[(int) $isFixed] ??= new Places(
-            $this->assembly, BuildState::nothingDone(), 1, $isFixed, null, $this->causes,
-        );
-    }
-
-    /**
-     * Of the section of the first core where nothing was measured; else worked out for the rules about lengths alone.
-     *
-     * @return list<Ruling> as planned
-     */
-    private function rulings(): array
-    {
-        return $this->rulings ??= $this->isMeasured ? Section::lengthsOf($this->assembly, $this->planned(true)) : $this->section(1)
-            ->rulings;
+        return new Possible(MeasuredLength::on($places, $place, $measure)->length(), $planned->planned, $planned->keepsRules, $planned->more);
     }
 
     /** @throws CoreError */
     public function section(int $core): Section
     {
         return $this->sections[$core] ??= Section::of($this->assembly, $this->markOut(), $this->build, $this->places($core));
-    }
-
-    /** As it measures at its check: what is not set yet is as long as it was supplied. @throws CoreError */
-    private function length(CheckPlace $place, Measure $measure, Places $places): Locus
-    {
-        [$one, $other] = $this->cables($place, $measure);
-        $from = $places->frame($one->end)->onAxis($places->evaluate($measure->from, $one));
-        $to = $places->frame($other->end)->onAxis($places->evaluate($measure->to, $other));
-        $distance = $to->minus($from);
-
-        $more = $this->more($place, $measure, $places);
-        $distance = $distance->nominal->isNegative() ? $distance->negated() : $distance;
-
-        return null === $more ? $distance : $distance->plus($more);
-    }
-
-    /** @throws CoreError */
-    private function more(CheckPlace $place, Measure $measure, Places $places): ?Locus
-    {
-        [$one, $other] = $this->cables($place, $measure);
-
-        return (new Placed($places))->more($place, $measure, $one->end, $other->end);
-    }
-
-    /** @return array{CableEnd, CableEnd} on which a length begins, and ends */
-    private function cables(CheckPlace $place, Measure $measure): array
-    {
-        $one = $this->assembly->cable($place->where->end ?? $measure->end);
-
-        return [$one, $measure->isAcross ? $this->otherThan($one) : $one];
     }
 
     /** What was measured between places on a core: alike for cores whose sections are alike. */
@@ -190,16 +115,5 @@ final class Measuring
                 $find->place->stage, $find->place->check, $find->reading->value->nanometres,
             ], $this->finds->onCore($core),
         ));
-    }
-
-    private function otherThan(CableEnd $cable): CableEnd
-    {
-        foreach ($this->assembly->cables as $one) {
-            if ($one->end !== $cable->end) {
-                return $one;
-            }
-        }
-
-        return $cable;
     }
 }
