@@ -58,6 +58,9 @@ final readonly class BuildState
     /** The id of the last entry that a handing over signs for; null where there is none. */
     public ?string $lastWork;
 
+    /** @var array<string, list<CheckMade>> by stage, the last of each check */
+    private array $checks;
+
     private function __construct(private LogFold $log)
     {
         $this->counting = $log->counting;
@@ -66,6 +69,11 @@ final readonly class BuildState
         $this->lastWork = $log->lastWork;
         $this->safety = $this->last(SafetyConfirmed::class, [])?->event;
         $this->connector = $this->last(ConnectorFitted::class, [])?->event;
+        $checks = [];
+        foreach ($this->allOf(CheckMade::class) as $done) {
+            $checks[$done->event->place->stage][] = $done->event;
+        }
+        $this->checks = $checks;
     }
 
     /**
@@ -159,9 +167,7 @@ final readonly class BuildState
     /** @return list<CheckMade> the last of each check of a stage */
     public function checksOf(string $stage): array
     {
-        $made = array_map(static fn (Done $done): CheckMade => $done->event, $this->allOf(CheckMade::class));
-
-        return array_values(array_filter($made, static fn (CheckMade $one): bool => $one->place->stage === $stage));
+        return $this->checks[$stage] ?? [];
     }
 
     /** @return Done<CheckAccepted>|null */

@@ -32,7 +32,10 @@ final readonly class Register
      */
     public function with(Keyed $place, mixed $value): self
     {
-        return new self([...$this->values, self::key($place) => $value]);
+        $values = $this->values;
+        $values[self::key($place)] = $value;
+
+        return new self($values);
     }
 
     /** @return self<T> */
