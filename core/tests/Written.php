@@ -9,7 +9,10 @@ use Berm\Core\Build\Event;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\SafetyConfirmed;
 use Berm\Core\Build\Gate;
+use Berm\Core\Check\CheckKind;
+use Berm\Core\Check\Identified;
 use Berm\Core\Check\Looked;
+use Berm\Core\Check\ProvedBy;
 use Berm\Core\Job\Job;
 use Berm\Core\Job\Plan;
 use Berm\Core\Quantity\LengthUnit;
@@ -50,7 +53,7 @@ final class Written
     }
 
     /**
-     * These, and then a yes to each look that is open in those stages.
+     * These, and then a yes to each look that is open in those stages, and each phase as it should be.
      *
      * @param list<Event> $events
      *
@@ -62,7 +65,9 @@ final class Written
         foreach (self::plan($job, $events)->progress?->tasks() ?? [] as $task) {
             $place = $task->checkPlace();
             if (null !== $place && \in_array($place->stage, $stages, true) && !$task->isDone) {
-                $seen[] = new CheckMade($place, Looked::andItIsSo());
+                $isPhase = CheckKind::Phase === $task->check?->question->kind();
+                $phase = new Identified('L'.($place->where->core ?? 1), ProvedBy::Continuity);
+                $seen[] = new CheckMade($place, $isPhase ? $phase : Looked::andItIsSo());
             }
         }
 

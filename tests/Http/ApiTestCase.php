@@ -99,9 +99,10 @@ abstract class ApiTestCase extends WebTestCase
                 'end' => self::at($answer, 'next.end'), 'core' => self::at($answer, 'next.core'),
                 'number' => self::at($answer, 'next.number'),
             ], static fn (mixed $part): bool => null !== $part);
+            $isPhase = \in_array(self::at($answer, 'next.check'), ['phase-before', 'phase-after'], true);
             $answer = $this->after($job, [
                 'kind' => 'check-made', 'stage' => self::at($answer, 'next.stage'), 'check' => self::at($answer, 'next.check'),
-                'seen' => true, ...$place,
+                ...($isPhase ? ['phase' => 'L1', 'by' => 'continuity'] : ['seen' => true]), ...$place,
             ]);
         }
 

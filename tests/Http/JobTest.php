@@ -99,7 +99,8 @@ final class JobTest extends ApiTestCase
         );
         $this->write($id, self::safe());
         $planned = $this->plan($id, 1, self::terminationPlan());
-        self::assertSame([200, 'seal-tube'], [$planned->getStatusCode(), self::at($planned, 'next.part')]);
+        self::assertSame([200, 'complete'], [$planned->getStatusCode(), self::at($planned, 'next.check')]);
+        self::assertSame('seal-tube', self::at($this->seeWhatIsNext($id), 'next.part'));
         self::assertSame(['fits', 'fits'], [self::at($planned, 'fit.kit.outcome'), self::at($planned, 'fit.connector.outcome')]);
         self::assertSame(201, $this->write($id, ['kind' => 'part-parked', 'end' => 'A', 'part' => 'seal-tube'])->getStatusCode());
         foreach ([

@@ -68,7 +68,7 @@ final class ChainTest extends TestCase
         $of = static fn (string $job): string => "job_id = '$job'";
         $log = $of(self::JOB);
         yield 'an entry changed' => [
-            "UPDATE log_entry SET body = REPLACE(body, '248', '249') WHERE $log AND sequence = 8", 'line 8 is not what was written there',
+            "UPDATE log_entry SET body = REPLACE(body, '248', '249') WHERE $log AND sequence = 10", 'line 10 is not what was written there',
         ];
         yield 'an entry deleted' => ["DELETE FROM log_entry WHERE $log AND sequence = 3", 'line 4 does not follow line 2'];
         yield 'the end cut off' => ["DELETE FROM log_entry WHERE $log AND sequence > 5", '5 are there: the end is cut off'];

@@ -36,7 +36,7 @@ final readonly class Instance
             $first->berm('start');
             $first->berm('stop');
         }
-        self::run('mkdir', '-p', (string) $this->state);
+        self::run('install', '-d', '-m', '711', (string) $this->state);
         self::run('cp', '-a', "$first->state/pg", "$first->state/secrets", "$first->state/demo-loaded", (string) $this->state);
 
         return $this;

@@ -26,13 +26,19 @@ final readonly class Progress
     {
         $sheet = $assembly->sheet;
         $stages = [] === $sheet->stages ? WorkSkeleton::of($assembly, $build) : $sheet->stages;
-        $ladder = new TaskLadder($assembly, $markOut, $parking, $build, $measuring);
+        $ladder = new TaskLadder($assembly, $stages, $markOut, $parking, $build, $measuring);
 
         return new self(array_map($ladder->stage(...), $stages), [] !== $sheet->stages);
     }
 
+    /** A cut that is out comes before anything new. */
     public function next(): ?Task
     {
+        foreach ($this->tasks() as $task) {
+            if (null !== $task->mark && $task->isOut) {
+                return $task;
+            }
+        }
         foreach ($this->stages as $stage) {
             $next = $stage->next();
             if (null !== $next) {

@@ -31,7 +31,8 @@ enum SkeletonLook: string
     case Tested = 'tested';
     case NothingLeft = 'nothing-left';
 
-    public const BEFORE_CONNECTOR = [self::Complete, self::Sound, self::Clean, self::Home];
+    public const FIRST = [self::Complete, self::Sound];
+    public const BEFORE_CONNECTOR = [self::Clean, self::Home];
     public const LAST = [self::Cool, self::Surface, self::NothingLeft, self::Labelled, self::Tested];
 
     public function check(): Check

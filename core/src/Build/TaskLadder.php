@@ -37,8 +37,10 @@ final readonly class TaskLadder
 {
     private CheckPlaces $checkPlaces;
 
+    /** @param list<Stage> $stages of the sheet, or of the skeleton where it has none */
     public function __construct(
         private Assembly $assembly,
+        private array $stages,
         private MarkOut $markOut,
         private ParkingPlan $parking,
         private BuildState $build,
@@ -315,7 +317,7 @@ final readonly class TaskLadder
         $before = null;
         $others = [];
         $isEarlier = true;
-        foreach ($this->assembly->sheet->stages as $one) {
+        foreach ($this->stages as $one) {
             $isEarlier = $isEarlier && $one->key !== $stage->key;
             foreach ($this->build->checksOf($one->key) as $made) {
                 $isSame = $made->place->where->core === $place->where->core;

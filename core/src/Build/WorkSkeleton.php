@@ -6,6 +6,7 @@ namespace Berm\Core\Build;
 
 use Berm\Core\Assembly\Assembly;
 use Berm\Core\Cable\LayerKind;
+use Berm\Core\Check\PhaseCheck;
 use Berm\Core\Check\Safeguard;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\Item;
@@ -25,6 +26,7 @@ use Berm\Core\MarkOut\Cut;
 final class WorkSkeleton
 {
     public const CONNECTOR = 'connector';
+    private const BEGIN = 'begin';
     private const PARK = 'park';
     private const CUT = 'cut';
 
@@ -38,9 +40,10 @@ final class WorkSkeleton
             // Built before Berm asked for more, it is what it was.
             return [...self::preparing($assembly), $connector];
         }
-        $looked = $connector->withSteps([...self::looks(SkeletonLook::BEFORE_CONNECTOR), Step::connector()]);
+        $begin = Stage::bare(self::BEGIN, 'Before anything is cut', self::looks(SkeletonLook::FIRST), false);
+        $looks = [...self::looks(SkeletonLook::BEFORE_CONNECTOR), Step::check(PhaseCheck::Before->check())];
 
-        return [...self::preparing($assembly), $looked, ...self::after($assembly)];
+        return [$begin, ...self::preparing($assembly), $connector->withSteps([...$looks, Step::connector()]), ...self::after($assembly)];
     }
 
     /** @return list<Stage> in any order, as far as the cuts allow it */
@@ -75,7 +78,9 @@ final class WorkSkeleton
             $stages[] = Stage::bare('sheath', 'Oversheath', self::looks([SkeletonLook::Sheath]), false);
         }
 
-        return [...$stages, Stage::bare('end', 'Cool, look, label, test', self::looks(SkeletonLook::LAST), false)];
+        $last = [Step::check(PhaseCheck::After->check()), ...self::looks(SkeletonLook::LAST)];
+
+        return [...$stages, Stage::bare('end', 'Cool, look, label, test', $last, false)];
     }
 
     private static function hasArmour(Assembly $assembly): bool

@@ -72,6 +72,9 @@ final class GateTest extends TestCase
         self::assertSame(
             'First: Kit complete, undamaged, in date; leaflet read.', self::refusal($ready, new ConnectorFitted('')),
         );
+        self::assertStringContainsString('Which phase it is', (string) self::refusal(
+            [...self::looked($ready), new Withdrawn('entry-'.(\count(self::looked($ready)) - 1), 'slip')], new ConnectorFitted(''),
+        ));
         self::assertNull(self::refusal(self::looked($ready), new ConnectorFitted('')));
     }
 
@@ -207,10 +210,12 @@ final class GateTest extends TestCase
     #[Test]
     public function partsAreParkedBeforeTheFirstCut(): void
     {
-        self::assertSame('outer-sleeve', self::plan([self::safe()])->next()->task?->item?->key);
-        self::assertSame(Cut::Oversheath, self::plan([self::safe(), ...self::allParked()])->next()->task?->mark?->place->cut);
-        $ready = [self::safe(), ...self::allParked(), ...self::allCuts()];
-        self::assertSame('complete', self::plan($ready)->next()->task?->check?->key);
+        self::assertSame('complete', self::plan([self::safe()])->next()->task?->check?->key, 'a kit that lacks a part is no kit');
+        $begun = Written::seen(Example::read(Example::joint())->job, [self::safe()], 'begin');
+        self::assertSame('outer-sleeve', self::plan($begun)->next()->task?->item?->key);
+        self::assertSame(Cut::Oversheath, self::plan([...$begun, ...self::allParked()])->next()->task?->mark?->place->cut);
+        $ready = [...$begun, ...self::allParked(), ...self::allCuts()];
+        self::assertSame('clean', self::plan($ready)->next()->task?->check?->key);
         self::assertSame('Fit the connector', self::plan(self::looked($ready))->next()->title->template);
     }
 
@@ -284,7 +289,7 @@ final class GateTest extends TestCase
      */
     private static function looked(array $events): array
     {
-        return Written::seen(Example::read(Example::joint())->job, $events, 'connector');
+        return Written::seen(Example::read(Example::joint())->job, $events, 'begin', 'connector');
     }
 
     /** @return list<PartParked> */

@@ -35,12 +35,15 @@ final class WorkSkeletonTest extends TestCase
     #[Test]
     public function aJointHasOuterLayerAndSheathAndATerminationItsEarth(): void
     {
-        self::assertSame(['park', 'cut', 'connector', ...self::TAIL], self::stages(Example::joint()));
+        self::assertSame(['begin', 'park', 'cut', 'connector', ...self::TAIL], self::stages(Example::joint()));
         self::assertSame(
-            ['park', 'cut', 'connector', 'fill', 'stress', 'insulation', 'screen', 'seal', 'end'], self::stages(Example::termination()),
+            ['begin', 'park', 'cut', 'connector', 'fill', 'stress', 'insulation', 'screen', 'seal', 'end'], self::stages(Example::termination()),
         );
         self::assertSame(['screen-through'], self::open(Example::joint(), 'screen'));
         self::assertSame(['earth'], self::open(Example::termination(), 'screen'));
+        self::assertSame(['complete', 'sound'], self::open(Example::joint(), 'begin'));
+        self::assertSame(['clean', 'clean', 'home', 'home', 'phase-before', ''], self::open(Example::joint(), 'connector'));
+        self::assertSame('phase-after', self::open(Example::joint(), 'end')[0] ?? null);
     }
 
     #[Test]
@@ -78,7 +81,7 @@ final class WorkSkeletonTest extends TestCase
         $ready = self::ready();
         $fixed = self::look('fill', 'fixed');
         self::assertStringContainsString('Kit complete', (string) Written::refusal(self::plan(self::job(), $ready), $fixed));
-        $fitted = [...Written::seen(self::job(), $ready, 'connector'), new ConnectorFitted('B-1')];
+        $fitted = [...Written::seen(self::job(), $ready, 'begin', 'connector'), new ConnectorFitted('B-1')];
         self::assertNull(Written::refusal(self::plan(self::job(), $fitted), $fixed));
         self::assertStringContainsString(
             'Before the flame', (string) Written::refusal(self::plan(self::job(), $fitted), self::look('insulation', 'insulation')),
@@ -91,7 +94,7 @@ final class WorkSkeletonTest extends TestCase
     #[Test]
     public function itIsCompleteOnceEverythingWasSeen(): void
     {
-        $fitted = [...Written::seen(self::job(), self::ready(), 'connector'), new ConnectorFitted('B-1')];
+        $fitted = [...Written::seen(self::job(), self::ready(), 'begin', 'connector'), new ConnectorFitted('B-1')];
         self::assertFalse(self::plan(self::job(), $fitted)->completion()->isDone());
         self::assertStringContainsString(
             'tasks are open', (string) Written::refusal(self::plan(self::job(), $fitted), new HandedOver('Somebody')),
@@ -114,7 +117,7 @@ final class WorkSkeletonTest extends TestCase
     #[Test]
     public function whatRestsOnAnotherIsWithdrawnFirst(): void
     {
-        $seen = Written::seen(self::job(), self::ready(), 'connector');
+        $seen = Written::seen(self::job(), self::ready(), 'begin', 'connector');
         $log = [...$seen, new ConnectorFitted('B-1'), self::look('fill', 'before-the-flame')];
         $plan = self::plan(self::job(), $log);
         $withdraw = static fn (int $entry): ?string => Written::refusal($plan, new Withdrawn("entry-$entry", 'by mistake'));

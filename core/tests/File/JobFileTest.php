@@ -26,7 +26,7 @@ final class JobFileTest extends TestCase
         $again = Fields::readText(json_encode($first->write(), \JSON_THROW_ON_ERROR), JobFile::read(...));
         $plan = static fn (JobFile $file): array => PlanFile::write(Plan::of($file->job, BuildState::fold($file->log)));
         self::assertSame($plan($first), $plan($again));
-        self::assertSame('Cut the insulation, end A', $plan($first)['next']);
+        self::assertSame('Kit complete, undamaged, in date; leaflet read', $plan($first)['next']);
         self::assertCount(8, $first->log);
     }
 

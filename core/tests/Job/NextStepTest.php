@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Tests\Job;
 
+use Berm\Core\Check\CheckKind;
 use Berm\Core\Job\NextStep;
 use Berm\Core\Job\Plan;
 use Berm\Core\Job\Step;
@@ -53,15 +54,16 @@ final class NextStepTest extends TestCase
             $log[] = self::entry(\count($log), self::done($next));
         }
         self::assertSame([
+            'Kit complete, undamaged, in date; leaflet read',
+            'Cable dry and sound: no water, oil or kink',
             'Park the outer sleeve on end A', 'Park the stress tube on end A',
             'Cut the oversheath, end A', 'Cut the metallic screen, end A', 'Cut the insulation screen, end A', 'Cut the insulation, end A',
             'Cut the oversheath, end B', 'Cut the metallic screen, end B', 'Cut the insulation screen, end B', 'Cut the insulation, end B',
-            'Kit complete, undamaged, in date; leaflet read',
-            'Cable dry and sound: no water, oil or kink',
             'Insulation smooth and clean; no nick, no trace of the insulation screen, end A',
             'Insulation smooth and clean; no nick, no trace of the insulation screen, end B',
             'Conductor fully home, brushed and greased as it needs, end A',
             'Conductor fully home, brushed and greased as it needs, end B',
+            'Which phase it is at both its ends, and how that was proved',
             'Fit the connector',
             'Before the flame: solvent dry, its wipes away, gas and oxygen tested within the local limits, extinguisher at hand',
             'Crimps or bolts all made, in order, burrs and fins taken off',
@@ -74,6 +76,7 @@ final class NextStepTest extends TestCase
             'Sealed: sealant seen all round, on clean and roughened oversheath, end A',
             'Sealed: sealant seen all round, on clean and roughened oversheath, end B',
             'Oversheath restored, over the old one at both ends as far as the leaflet says',
+            'Which phase it is at both its ends, proved again',
             'Cooled or set before it was moved',
             'Smooth and even all over; supported, not bent near its ends',
             'Nothing is left in the box that should be in the accessory',
@@ -97,7 +100,7 @@ final class NextStepTest extends TestCase
             ...$out,
             self::entry(4, ['kind' => 'deviation-accepted', 'end' => 'A', 'cut' => 'oversheath', 'reason' => 'the sleeve reaches']),
         ];
-        self::assertSame('Cut the metallic screen, end A', self::said(self::next(self::joint($accepted)))[1]);
+        self::assertSame('Kit complete, undamaged, in date; leaflet read', self::said(self::next(self::joint($accepted)))[1]);
     }
 
     /**
@@ -116,7 +119,8 @@ final class NextStepTest extends TestCase
             ),
             null !== $next->task?->checkPlace() => [
                 'kind' => 'check-made', 'stage' => $next->task->checkPlace()->stage, 'check' => $next->task->checkPlace()->check,
-                ...('' === $end ? [] : ['end' => $end]), 'seen' => true,
+                ...('' === $end ? [] : ['end' => $end]),
+                ...(CheckKind::Phase === $next->task->check?->question->kind() ? ['phase' => 'L1', 'by' => 'continuity'] : ['seen' => true]),
             ],
             default => ['kind' => 'connector-fitted', 'batch' => 'B1'],
         };

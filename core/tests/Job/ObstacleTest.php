@@ -86,7 +86,7 @@ final class ObstacleTest extends TestCase
         );
         $elsewhere = RulingPlace::of('nothing', RuleKind::Laps, Place::named('insulation-screen'), Where::of(End::A, null));
         self::assertSame('There is no such rule on this job.', Written::refusal($plan, new LapAccepted($elsewhere, 'taped')));
-        $let = Written::plan($short, Written::seen($short, [...$done, ...$accepted], 'connector'));
+        $let = Written::plan($short, Written::seen($short, [...$done, ...$accepted], 'begin', 'connector'));
         self::assertSame([], self::obstacles($let, ObstacleCode::LapShort));
         self::assertNull(Written::refusal($let, new ConnectorFitted('')));
     }
@@ -177,7 +177,7 @@ final class ObstacleTest extends TestCase
         $nothing = Written::plan(self::job(), [Written::safe()])->completion();
         self::assertFalse($nothing->isComplete());
         self::assertSame('Not complete: {open} of {all} tasks are open.', $nothing->sentence()->template);
-        self::assertSame([33, 33], [$nothing->open, $nothing->all], 'two parts, eight cuts, the connector and what is looked at');
+        self::assertSame([35, 35], [$nothing->open, $nothing->all], 'two parts, eight cuts, the connector and what is looked at');
         $all = [Written::safe(), ...self::parked(), ...self::cutsOf(250, 215, 165, 57.5), new ConnectorFitted('')];
         $done = Written::plan(self::job(), $all)->completion();
         self::assertSame([true, false, 'All is done; not handed over yet.'], [

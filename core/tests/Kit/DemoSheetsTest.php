@@ -21,13 +21,15 @@ use Berm\Core\Check\AgeWithin;
 use Berm\Core\Check\Answer;
 use Berm\Core\Check\Counted;
 use Berm\Core\Check\CountWithin;
+use Berm\Core\Check\Identified;
 use Berm\Core\Check\LengthWithin;
 use Berm\Core\Check\Looked;
 use Berm\Core\Check\Made;
 use Berm\Core\Check\Measured;
 use Berm\Core\Check\Note;
 use Berm\Core\Check\Noted;
-use Berm\Core\Check\Question;
+use Berm\Core\Check\PhaseKnown;
+use Berm\Core\Check\ProvedBy;
 use Berm\Core\Check\Tightened;
 use Berm\Core\Check\TorqueWithin;
 use Berm\Core\Check\Waited;
@@ -184,9 +186,7 @@ final class DemoSheetsTest extends TestCase
             TaskKind::Cut => self::cut($task),
             TaskKind::Work => new Applied($task->work ?? self::fail('work has its place')),
             TaskKind::Connector => new ConnectorFitted('B1'),
-            TaskKind::Check => new CheckMade(
-                $task->checkPlace() ?? self::fail('a check'), self::answer($task->check->question ?? self::fail('a check'), $task->window),
-            ),
+            TaskKind::Check => new CheckMade($task->checkPlace() ?? self::fail('a check'), self::answer($task)),
             TaskKind::Finish => new StageFinished($task->stage->key),
             TaskKind::Release => new HoldReleased($task->stage->key),
         };
@@ -199,14 +199,17 @@ final class DemoSheetsTest extends TestCase
         return new CutMeasured($mark->place, self::reading($mark->at));
     }
 
-    private static function answer(Question $question, ?Range $window): Answer
+    private static function answer(Task $task): Answer
     {
+        $question = $task->check->question ?? self::fail('a check');
+
         return match (true) {
-            $question instanceof LengthWithin => new Measured(self::reading(self::middle($window))),
+            $question instanceof LengthWithin => new Measured(self::reading(self::middle($task->window))),
             $question instanceof CountWithin => new Counted((int) ($question->least->text ?? 1)),
             $question instanceof TorqueWithin => new Tightened($question->least ?? Torque::parse('40 N·m')),
             $question instanceof WaitSince => Waited::itOut(),
             $question instanceof Note => new Noted('B-2026-07'),
+            $question instanceof PhaseKnown => new Identified('L'.($task->where->core ?? 1), ProvedBy::Continuity),
             $question instanceof AgeWithin => Made::parse('2025-06') ?? throw new \LogicException(),
             default => Looked::andItIsSo(),
         };

@@ -63,12 +63,16 @@ final readonly class ConnectorFitted implements Event
         return null === $plan->markOut ? Sentence::plain('Plan the job first.') : self::openBefore($plan);
     }
 
-    /** Conductors home, gaps, phases: what its stage has before it is right first. */
+    /** Kit complete, conductors home, gaps, phases: what comes before it is right first. */
     private static function openBefore(Plan $plan): ?Sentence
     {
         $stage = $plan->progress?->stageFittingConnector();
+        if (null === $stage) {
+            return null;
+        }
+        $open = $plan->progress->openBefore($stage->key)?->next() ?? $plan->progress->stage($stage->key)?->openBeforeConnector();
 
-        return null === $stage ? null : $plan->progress->stage($stage->key)?->openBeforeConnector()?->first();
+        return $open?->first();
     }
 
     public function basis(Plan $plan): Basis
