@@ -32,6 +32,8 @@ use Berm\Core\Build\Event\TakenOff;
 use Berm\Core\Build\Event\ToolTaken;
 use Berm\Core\Build\Event\Withdrawn;
 use Berm\Core\Build\Event\WithdrawnAccepted;
+use Berm\Core\Cable\End;
+use Berm\Core\Cable\Where;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\MarkOut\Mark;
@@ -256,13 +258,14 @@ final readonly class BuildState
         return array_sum(array_map(static fn (Done $done): int => $done->event->pieces, $taken));
     }
 
-    /** How often a part was set and came off again. */
-    public function timesTakenOff(string $part): int
+    /** How often a part was set and came off again, at one end or wherever it lies. */
+    public function timesTakenOff(string $part, ?End $end = null): int
     {
         $times = 0;
         foreach ($this->counting as $entry) {
             $event = $entry->event;
-            $times += $event instanceof TakenOff && WorkKind::Set === $event->place->how && $event->place->part === $part ? 1 : 0;
+            $isSet = $event instanceof TakenOff && WorkKind::Set === $event->place->how && $event->place->part === $part;
+            $times += $isSet && $event->place->where->meets(Where::of($end, null)) ? 1 : 0;
         }
 
         return $times;

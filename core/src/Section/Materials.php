@@ -94,13 +94,15 @@ final readonly class Materials
         );
     }
 
-    /** On every core that has it; in mm as supplied; null of what is not wound. */
+    /** On every core that has it, and once more for each that came off again; in mm as supplied; null of what is not wound. */
     private function wound(PlacedItem $placed, Stock $stock): ?float
     {
         $winding = $placed->item->winding;
         $strip = null === $winding ? null : ProfileBuilder::stripOf($stock, $winding);
 
-        return null === $strip ? null : $this->cores($placed) * $this->ofStrip($placed, $strip);
+        $times = $this->cores($placed) + $this->build->timesTakenOff($placed->item->key, $placed->end);
+
+        return null === $strip ? null : $times * $this->ofStrip($placed, $strip);
     }
 
     private function ofStrip(PlacedItem $placed, Strip $strip): float

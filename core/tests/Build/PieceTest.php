@@ -12,6 +12,7 @@ use Berm\Core\Build\Event\TakenOff;
 use Berm\Core\Build\PieceFrom;
 use Berm\Core\Build\WorkKind;
 use Berm\Core\Build\WorkPlace;
+use Berm\Core\Cable\End;
 use Berm\Core\Job\Job;
 use Berm\Core\Job\ObstacleCode;
 use Berm\Core\Job\Plan;
@@ -19,6 +20,7 @@ use Berm\Core\Job\Step;
 use Berm\Core\Job\Waits;
 use Berm\Core\Job\WaitsFor;
 use Berm\Core\Kit\Stock;
+use Berm\Core\Material\Requirement;
 use Berm\Core\Tests\Built;
 use Berm\Core\Tests\Demo;
 use Berm\Core\Tests\Written;
@@ -50,6 +52,45 @@ final class PieceTest extends TestCase
             Plan::ofLog(self::job(), $named)->obstacles, static fn ($one): bool => ObstacleCode::MaterialShort === $one->code,
         );
         self::assertSame([], $found);
+    }
+
+    /** What was wound is lost with its length: the box must hold it once more. */
+    #[Test]
+    public function whatWasWoundAndCameOffIsTakenOnceMore(): void
+    {
+        $job = Demo::corner('harrow-sock-28');
+        [$plan, $log] = Built::exactly('harrow-sock-28');
+        $stock = $job->sheet->items['sheath-mastic']->stock ?? self::fail();
+        $set = null;
+        foreach ($log as $entry) {
+            $event = $entry->event;
+            $isIt = $event instanceof Applied && WorkKind::Set === $event->place->how && 'sheath-mastic' === $event->place->part;
+            $set = $isIt && End::A === $event->place->where->end ? $event->place : $set;
+        }
+        self::assertInstanceOf(WorkPlace::class, $set);
+        [$before, $once, $twice] = array_map(
+            static fn (int $times): Requirement => self::required($job, $log, $set, $times, $stock), [0, 1, 2],
+        );
+        $millimetres = static fn (Requirement $one): float => ($one->length ?? self::fail())->inMillimetres();
+        $taken = $millimetres($once) - $millimetres($before);
+        self::assertGreaterThan(0, $taken);
+        self::assertLessThan($millimetres($before), $taken, 'that of the other end is still there');
+        self::assertEqualsWithDelta($taken, $millimetres($twice) - $millimetres($once), 1e-5);
+        self::assertEquals($before->has, $once->has);
+    }
+
+    /** @param list<Entry> $log */
+    private static function required(Job $job, array $log, WorkPlace $set, int $times, string $stock): Requirement
+    {
+        for ($i = 0; $i < $times; ++$i) {
+            $log[] = Entry::of("off-$i", 'tester', new \DateTimeImmutable('2026-03-15T08:00:00Z'), new TakenOff($set, 'a fold'));
+        }
+        foreach (Plan::ofLog($job, $log)->materials as $one) {
+            if ($one->stock->key === $stock) {
+                return $one;
+            }
+        }
+        self::fail("nothing takes $stock");
     }
 
     #[Test]

@@ -56,7 +56,7 @@ it('withdraws an entry with a reason, and not without', async () => {
     server.gives('POST', `/api/jobs/${JOBS.finished}/log`, { before: stamp, stamp, changes: [] }),
   )
   const region = within(await screen.findByRole('region', { name: 'Log' }))
-  fireEvent.click(region.getAllByRole('button', { name: 'Withdraw' })[7] ?? document.body)
+  fireEvent.click(region.getAllByRole('button', { name: 'Withdraw' })[9] ?? document.body)
   const dialog = within(await screen.findByRole('dialog'))
   expect(dialog.getByText(/Oversheath, end A: 248 mm by steel rule\. It stays in the log, struck through/)).toBeTruthy()
   fireEvent.click(dialog.getByRole('button', { name: 'Withdraw it' }))
