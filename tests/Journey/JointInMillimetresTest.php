@@ -92,6 +92,7 @@ final class JointInMillimetresTest extends TestCase
 
     private function park(Page $page): void
     {
+        $page->see('Kit complete')->see('Cable dry and sound')->press('All 2 are so');
         $page->see('Park now')->doesNotSee('The connector is on');
         foreach (['Outer sleeve', 'Dual-wall tube', 'Insulating tube', 'Stress tube'] as $part) {
             $page->tick($part);
@@ -116,16 +117,24 @@ final class JointInMillimetresTest extends TestCase
         }
     }
 
+    private function identify(Page $page): void
+    {
+        $page->pick('Rung out from the other end')->enter('Phase, as it is called here', 'L2');
+    }
+
     private function fitAndRecord(Page $page): void
     {
-        $page->see('Look at each of these 6')->assertAccessible();
-        $page->press('All 6 are so')->see('There is no way back from here.')->assertAccessible();
+        $page->see('Look at each of these 4')->assertAccessible();
+        $page->press('All 4 are so')->see('Which phase it is');
+        $this->identify($page->assertAccessible());
+        $page->see('There is no way back from here.')->assertAccessible();
         $page->fill('Batch, from its bag', 'BW-77')->press('The connector is on');
         $page->see('Crimps or bolts all made')->press('All 3 are so')->see('Stress control lies over')->press('All 2 are so');
         foreach (['Insulation where the leaflet has it', 'Outer conductive layer over', 'Metallic screen joined through'] as $look) {
             $page->see($look)->press('Yes');
         }
         $page->see('Sealed: sealant')->press('All 2 are so')->see('Oversheath restored')->press('Yes');
+        $this->identify($page->see('proved again'));
         $page->see('Tested as local')->press('All 5 are so');
         $page->see('The record is ready.');
         $page->press('Record')->see('Record of a joint. All is done; not handed over yet.')->press('Hand over')

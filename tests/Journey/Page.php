@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests\Journey;
 
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Remote\DriverCommand;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -106,11 +107,15 @@ final class Page
     {
         $quoted = self::quoted($beginning);
         for ($pages = 0; $pages < 30; ++$pages) {
-            $found = $this->element("//button[starts-with(normalize-space(.), $quoted) or starts-with(normalize-space(.), 'Show more: ')]");
-            if (str_starts_with(trim($found->getText()), $beginning)) {
-                break;
+            try {
+                $found = $this->element("//button[starts-with(normalize-space(.), $quoted) or starts-with(normalize-space(.), 'Show more: ')]");
+                if (str_starts_with(trim($found->getText()), $beginning)) {
+                    break;
+                }
+                $found->click();
+            } catch (StaleElementReferenceException) {
+                // The list was drawn anew between the look and the touch: looked at again.
             }
-            $found->click();
         }
 
         return $this;

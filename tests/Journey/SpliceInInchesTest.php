@@ -77,7 +77,8 @@ final class SpliceInInchesTest extends TestCase
 
     private function build(Page $page): void
     {
-        $page->tabTo('Build')->type(WebDriverKeys::ENTER)->see('Park now');
+        $page->tabTo('Build')->type(WebDriverKeys::ENTER)->see('Kit complete')->tabTo('All 2 are so')->type(WebDriverKeys::ENTER)
+            ->tabTo('Write it down now')->type(WebDriverKeys::ENTER)->see('Park now');
         foreach (['Outer sleeve', 'Dual-wall tube', 'Insulating tube', 'Stress tube'] as $part) {
             $page->tabTo($part)->type(WebDriverKeys::SPACE);
         }
@@ -90,14 +91,23 @@ final class SpliceInInchesTest extends TestCase
                 )->tabTo("Measured, $cut, end $end, in inches")->type([$page->target(), WebDriverKeys::ENTER]);
             }
         }
-        $page->see('Look at each of these 6')->tabTo('All 6 are so')->type(WebDriverKeys::ENTER)
+        $page->see('Look at each of these 4')->tabTo('All 4 are so')->type(WebDriverKeys::ENTER)
             ->tabTo('Write it down now')->type(WebDriverKeys::ENTER);
+        $this->identify($page);
         $page->see('There is no way back from here.')->tabTo('Batch')->type('C-12')->tabTo('The connector is on')
             ->type(WebDriverKeys::ENTER);
-        foreach (['All 3 are so', 'All 2 are so', '', '', '', 'All 2 are so', '', 'All 5 are so'] as $all) {
-            '' === $all
-                ? $page->see('Yes')->tabTo('Yes')->type(WebDriverKeys::ENTER)
-                : $page->see($all)->tabTo($all)->type(WebDriverKeys::ENTER)->tabTo('Write it down now')->type(WebDriverKeys::ENTER);
+        foreach (['All 3 are so', 'All 2 are so', '', '', '', 'All 2 are so', '', 'phase', 'All 5 are so'] as $all) {
+            match ($all) {
+                '' => $page->see('Yes')->tabTo('Yes')->type(WebDriverKeys::ENTER),
+                'phase' => $this->identify($page->see('proved again')),
+                default => $page->see($all)->tabTo($all)->type(WebDriverKeys::ENTER)->tabTo('Write it down now')->type(WebDriverKeys::ENTER),
+            };
         }
+    }
+
+    private function identify(Page $page): void
+    {
+        $page->see('Which phase it is')->tabTo('Phase, as it is called here')->type('C');
+        $page->tabTo('Rung out from the other end')->type(WebDriverKeys::SPACE)->tabTo('Record')->type(WebDriverKeys::ENTER);
     }
 }

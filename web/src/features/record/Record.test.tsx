@@ -65,7 +65,7 @@ it('withdraws an entry with a reason, and not without', async () => {
   fireEvent.click(dialog.getByRole('button', { name: 'Withdraw it' }))
   await waitFor(() => expect(server.stored).toHaveLength(1))
   expect(server.stored[0]?.body).toMatchObject({
-    event: { kind: 'withdrawn', entry: log[7]?.id, reason: 'read at the wrong end' },
+    event: { kind: 'withdrawn', entry: log[9]?.id, reason: 'read at the wrong end' },
   })
   expect(screen.queryByRole('dialog')).toBeNull()
 })
