@@ -64,11 +64,18 @@ final class Built
     ) {
         $this->now = $from;
         $this->log = [];
+    }
+
+    /** It is safe to start, and the leaflet is the sheet's. */
+    private function begun(): self
+    {
         $this->write(Written::safe());
-        $leaflet = $job->sheet->leaflet ?? '';
+        $leaflet = $this->job->sheet->leaflet ?? '';
         if ('' !== $leaflet) {
             $this->write(new LeafletRead($leaflet));
         }
+
+        return $this;
     }
 
     /**
@@ -78,7 +85,7 @@ final class Built
     public static function toTheEnd(
         Job $job, ?\Closure $off = null, ?\Closure $also = null, string $from = '2026-03-14T08:30:00Z', int $most = 400,
     ): self {
-        return (new self($job, $off, $also, new \DateTimeImmutable($from)))->goOn($most);
+        return (new self($job, $off, $also, new \DateTimeImmutable($from)))->begun()->goOn($most);
     }
 
     /**
@@ -104,7 +111,7 @@ final class Built
     {
         $built = new self($job, $off, null, new \DateTimeImmutable('2026-03-14T08:30:00Z'));
         try {
-            $built->goOn(400);
+            $built->begun()->goOn(400);
         } catch (\LogicException $alarm) {
             return [$built->plan ?? throw $alarm, $alarm->getMessage()];
         }
@@ -115,11 +122,19 @@ final class Built
     /** @return iterable<Task, self> what is asked next, and the build as it is before that is done */
     public static function stepByStep(Job $job): iterable
     {
-        $built = new self($job, null, null, new \DateTimeImmutable('2026-03-14T08:30:00Z'));
+        $built = (new self($job, null, null, new \DateTimeImmutable('2026-03-14T08:30:00Z')))->begun();
         while (null !== $task = $built->plan?->progress?->next()) {
             yield $task => $built;
             $built->write($built->event($task));
         }
+    }
+
+    /** What somebody would write down next, just as planned; null where nothing is left. */
+    public static function next(Plan $plan): ?Event
+    {
+        $task = $plan->progress?->next();
+
+        return null === $task ? null : (new self($plan->job, null, null, new \DateTimeImmutable()))->event($task);
     }
 
     /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\UseCase\SentId;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\Fields;
 use Symfony\Component\HttpFoundation\Request;
-use Symfony\Component\Uid\Uuid;
 
 /** Reads request bodies through the core's own readers. */
 final class Body
@@ -35,11 +35,6 @@ final class Body
     /** An id made by the client. */
     public static function id(Fields $body, string $key): string
     {
-        $id = $body->text($key, 40);
-        if (!Uuid::isValid($id)) {
-            $body->problem($key, 'must be a UUID, such as one of version 7.');
-        }
-
-        return mb_strtolower($id);
+        return SentId::read($body, $key);
     }
 }

@@ -18,16 +18,12 @@ use App\UseCase\JudgeChoices;
 use App\UseCase\ListJobs;
 use App\UseCase\PlanDraft;
 use App\UseCase\PlanDraftFile;
-use App\UseCase\SentTimes;
+use App\UseCase\SentEntry;
 use App\UseCase\StoredJob;
 use App\UseCase\WriteEntry;
-use Berm\Core\Build\EventKind;
 use Berm\Core\Build\Writer;
 use Berm\Core\Cable\End;
-use Berm\Core\File\BadDocument;
 use Berm\Core\File\Fields;
-use Berm\Core\File\LogFile;
-use Berm\Core\File\MomentFile;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Quantity\LengthUnit;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -93,19 +89,13 @@ final readonly class JobController
         string $id, Request $request, WriteEntry $writeEntry, AuthorizationCheckerInterface $rights, CrewGuard $crew,
         #[CurrentUser] Person $person,
     ): JsonResponse {
-        [$entryId, $event, $times] = Body::read($request, static fn (Fields $body): array => [
-            Body::id($body, 'id'),
-            Fields::got($body->object('event', LogFile::readEvent(...))),
-            new SentTimes(
-                MomentFile::optional($body, 'madeAt'), MomentFile::optional($body, 'sentAt'), MomentFile::optional($body, 'doneAt'),
-            ),
-        ]);
-        if (!$rights->isGranted(self::rightFor($event::kind())->value)) {
+        $sent = Body::read($request, SentEntry::read(...));
+        if (!$rights->isGranted(self::rightFor($sent->writer())->value)) {
             throw new AccessDeniedException();
         }
         $crew->ensure($id, $person);
 
-        return JobAnswers::written($writeEntry($id, $entryId, $event, $person->who(), $times));
+        return JobAnswers::written($writeEntry($id, $sent->id, $sent->event, $person->who(), $sent->times));
     }
 
     #[Route('/api/jobs/{id}/kits', methods: ['GET'])]
@@ -136,16 +126,14 @@ final readonly class JobController
         ]);
     }
 
-    /** Who withdraws what is decided where the entry is known that is withdrawn. */
-    private static function rightFor(EventKind $kind): Permission
+    private static function rightFor(?Writer $writer): Permission
     {
-        return EventKind::Withdrawn === $kind ? Permission::Read : match ($kind->writer()) {
+        return match ($writer) {
             Writer::Jointer => Permission::Build,
             Writer::Engineer => Permission::AcceptDeviation,
             Writer::Crew => Permission::WriteNote,
-            Writer::Server => throw BadDocument::because(
-                'event.kind', 'is written by the server alone, when a box is opened, a tool named or the plan changed.',
-            ),
+            Writer::Server => throw new \LogicException('nobody sends what the server writes'),
+            null => Permission::Read,
         };
     }
 }

@@ -44,7 +44,7 @@ final readonly class ChangePlan
     private function store(StoredJob $stored, PlanDraft $wanted, string $by): PlannedJob
     {
         $now = $this->clock->now();
-        $changed = new StoredJob($stored->id, $stored->name, $stored->function, $wanted, $stored->version + 1, $stored->log, $now);
+        $changed = $stored->replanned($wanted, $stored->version + 1, $now);
         $plan = $this->checked($changed);
         $this->jobs->savePlan($stored->id, $wanted, $stored->version + 1, $now);
         $changes = PlanChanges::between($stored->draft, $wanted);

@@ -17,7 +17,13 @@ final class NotTheirs extends \DomainException
     /** @param list<Who> $crew */
     public static function job(array $crew): self
     {
-        $names = implode(', ', array_map(static fn (Who $one): string => $one->name, $crew));
+        return self::jobOf(array_map(static fn (Who $one): string => $one->name, $crew));
+    }
+
+    /** @param list<string> $crew by name */
+    public static function jobOf(array $crew): self
+    {
+        $names = implode(', ', $crew);
 
         return new self(\sprintf(
             'This job is given to %s. You can read it; ask one of them or an engineer to give it to you too.',

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
-interface Pictures
+interface Pictures extends KeptPictures
 {
-    public function has(string $job, string $hash): bool;
-
     /** @throws PictureNotFound */
     public function get(string $job, string $hash): Picture;
 

@@ -20,7 +20,7 @@ use Berm\Core\Kit\KitSize;
 /** Puts the pinned sheets into a stored job and computes all that follows from it. */
 final readonly class PlanJob
 {
-    public function __construct(private Sheets $sheets, private KnownPlans $plans, private SheetWithdrawals $withdrawals)
+    public function __construct(private PinnedSheets $sheets, private KnownPlans $plans, private WithdrawalReasons $withdrawals)
     {
     }
 

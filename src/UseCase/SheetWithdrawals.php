@@ -7,11 +7,8 @@ namespace App\UseCase;
 use Berm\Core\Revision;
 
 /** Revisions of kit sheets that nobody builds by any more. */
-interface SheetWithdrawals
+interface SheetWithdrawals extends WithdrawalReasons
 {
-    /** Why it was withdrawn; null: it was not. */
-    public function reason(Revision $revision): ?string;
-
     /** @return list<Revision> */
     public function all(): array;
 

@@ -4,24 +4,14 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
-use Berm\Core\Cable\Construction;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Revision;
 use Berm\Core\Stores\Gtin;
 
-/** Cable types, kit sheets and connectors: numbered revisions that never change. */
-interface Sheets
+/** All cable types, kit sheets and connectors: to look through, and to add to. */
+interface Sheets extends PinnedSheets
 {
-    /** @throws SheetNotFound */
-    public function cable(Revision $revision): Construction;
-
-    /** @throws SheetNotFound */
-    public function kit(Revision $revision): KitSheet;
-
-    /** @throws SheetNotFound */
-    public function connector(Revision $revision): Connector;
-
     /** @return Listing<KitSheet> the newest revision of each, by name */
     public function kits(): Listing;
 

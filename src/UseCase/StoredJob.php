@@ -33,6 +33,11 @@ final readonly class StoredJob
         return $this->version.'.'.($this->lastEntry()->hash ?? '');
     }
 
+    public function replanned(PlanDraft $draft, int $version, \DateTimeImmutable $at): self
+    {
+        return new self($this->id, $this->name, $this->function, $draft, $version, $this->log, $at);
+    }
+
     /**
      * With one more line in its log, in its place in the chain.
      *

@@ -14,13 +14,12 @@ use Berm\Core\Build\Timing;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\LogFile;
 use Berm\Core\Saying\Sentence;
-use Berm\Core\Stores\Box;
 use Psr\Clock\ClockInterface;
 
 /** Appends to a job's log what the gates let through; the same entry sent twice is stored once. */
 final readonly class WriteEntry
 {
-    public function __construct(private Jobs $jobs, private PlanJob $plan, private Boxes $boxes, private Pictures $pictures,
+    public function __construct(private Jobs $jobs, private PlanJob $plan, private BoxReturns $boxes, private KeptPictures $pictures,
         private ClockInterface $clock)
     {
     }
@@ -54,7 +53,10 @@ final readonly class WriteEntry
             }
             self::ensureNotAhead($event, $now);
             $longer = $this->jobs->append($stored, $before->entry($entryId, $by->name, $now, $event, $timing));
-            $this->putBack($stored->id, BoxReturn::after($event, $before->build));
+            $return = BoxReturn::after($event, $before->build);
+            if (null !== $return) {
+                $this->boxes->take($return, $stored->id);
+            }
 
             return new WrittenEntry($entryId, new PlannedJob($stored, $before), new PlannedJob($longer, ($this->plan)($longer)));
         });
@@ -82,15 +84,6 @@ final readonly class WriteEntry
             return null === $times ? Timing::atOnce() : Timing::sent($now, $times->madeAt, $times->sentAt, $times->doneAt);
         } catch (ImpossibleTime $time) {
             throw BadDocument::because($time->field, $time->getMessage());
-        }
-    }
-
-    private function putBack(string $jobId, ?BoxReturn $return): void
-    {
-        if (null !== $return) {
-            $this->boxes->change($return->box, static fn (Box $box): Box => null === $return->counts
-                ? $box->closed()
-                : $box->openedFor($jobId, $return->counts->entry->at, $return->counts->event->missing));
         }
     }
 

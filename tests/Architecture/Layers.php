@@ -51,6 +51,27 @@ final class Layers
     }
 
     #[TestRule]
+    public function theHandRunsWithoutServer(): Rule
+    {
+        return PHPat::rule()->classes(self::app('Hand'))
+            ->canOnlyDependOn()
+            ->classes(
+                self::app('Hand'), self::app('UseCase'), self::app('Http\\Wire'), self::core(), Selector::inNamespace('Psr'),
+                Selector::isStandardClass(),
+            )
+            ->because('on a device there is neither framework nor database');
+    }
+
+    #[TestRule]
+    public function theWireIsMadeOfTheJobAlone(): Rule
+    {
+        return PHPat::rule()->classes(self::app('Http\\Wire'))
+            ->canOnlyDependOn()
+            ->classes(self::app('Http\\Wire'), self::app('UseCase'), self::app('Security'), self::core(), Selector::isStandardClass())
+            ->because('the same answers are made on a device');
+    }
+
+    #[TestRule]
     public function storageDoesNotKnowWhoAsks(): Rule
     {
         return PHPat::rule()->classes(self::app('Persistence'))

@@ -9,6 +9,7 @@ use App\UseCase\Boxes;
 use App\UseCase\Jobs;
 use App\UseCase\Pictures;
 use App\UseCase\PlanJob;
+use App\UseCase\ReturnedToShelf;
 use App\UseCase\Sheets;
 use App\UseCase\SheetWithdrawals;
 use App\UseCase\Who;
@@ -39,7 +40,8 @@ final class PlannedOnceTest extends KernelTestCase
         $jobs = $services->get(Jobs::class);
         $plan = new PlanJob($services->get(Sheets::class), new CachedPlans($kept, 'test'), $services->get(SheetWithdrawals::class));
         $write = new WriteEntry(
-            $jobs, $plan, $services->get(Boxes::class), $services->get(Pictures::class), $services->get(ClockInterface::class),
+            $jobs, $plan, new ReturnedToShelf($services->get(Boxes::class)), $services->get(Pictures::class),
+            $services->get(ClockInterface::class),
         );
         $write(self::HALF_CUT, Uuid::v7()->toRfc4122(), self::cut('57.5'), Who::program('Test'));
         self::assertCount(2, $kept->getValues(), 'nobody had looked at the job before');

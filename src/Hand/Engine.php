@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Hand;
+
+use App\Http\Wire\JobJson;
+use App\Http\Wire\ProblemJson;
+use App\Http\Wire\WrittenJson;
+use App\UseCase\ChangePlan;
+use App\UseCase\NotTheirs;
+use App\UseCase\PlanConflict;
+use App\UseCase\PlanDraft;
+use App\UseCase\PlanDraftFile;
+use App\UseCase\PlanJob;
+use App\UseCase\PlannedJob;
+use App\UseCase\SentEntry;
+use App\UseCase\StoredJob;
+use App\UseCase\WriteEntry;
+use Berm\Core\Build\Writer;
+use Berm\Core\File\Fields;
+
+/** Answers for one job where there is no signal: the requests of the server, by the same rules, with the same answers. */
+final readonly class Engine
+{
+    private CarriedJob $jobs;
+    private PlanJob $plan;
+    private HandClock $clock;
+    private WriteEntry $writeEntry;
+    private ChangePlan $changePlan;
+
+    private function __construct(private Package $package)
+    {
+        $this->jobs = new CarriedJob($package->job, $package->seals);
+        $this->clock = new HandClock($package->at);
+        $this->plan = new PlanJob($package->sheets, new LastPlan(), $package->sheets);
+        $left = new LeftToServer();
+        $this->writeEntry = new WriteEntry($this->jobs, $this->plan, $left, $left, $this->clock);
+        $this->changePlan = new ChangePlan($this->jobs, $this->plan, $this->clock, new HandIds($this->clock));
+    }
+
+    public static function open(Package $package): self
+    {
+        return new self($package);
+    }
+
+    /** What the server would answer, if it were asked now. */
+    public function answer(Asked $asked): Answer
+    {
+        $this->clock->set($asked->at);
+        try {
+            return match ([$asked->method, $asked->path]) {
+                ['GET', $this->path()] => Answer::of(200, JobJson::of($this->planned())),
+                ['POST', $this->path('/log')] => $this->write($asked),
+                ['PUT', $this->path('/plan')] => $this->replan($asked),
+                default => Answer::ofProblem(ProblemJson::of(503, 'no-signal', 'This needs a signal: it is not on this device.')),
+            };
+        } catch (PlanConflict $conflict) {
+            return Answer::ofProblem(ProblemJson::ofConflict($conflict, $this->planned()));
+        } catch (\Throwable $error) {
+            return Answer::ofProblem(ProblemJson::ofRefusal($error) ?? throw $error);
+        }
+    }
+
+    private function path(string $more = ''): string
+    {
+        return "/api/jobs/{$this->package->job->id}$more";
+    }
+
+    private function planned(): PlannedJob
+    {
+        $stored = $this->jobs->get($this->package->job->id);
+
+        return new PlannedJob($stored, ($this->plan)($stored));
+    }
+
+    private function write(Asked $asked): Answer
+    {
+        $sent = Fields::readText($asked->body, SentEntry::read(...));
+        $who = $this->package->who;
+        $writer = $sent->writer();
+        if (null !== $writer && !$who->mayWriteAs($writer)) {
+            return Answer::ofProblem(ProblemJson::notAllowed());
+        }
+        $this->ensureTheirs();
+
+        return Answer::of(201, WrittenJson::of(($this->writeEntry)($this->package->job->id, $sent->id, $sent->event, $who, $sent->times)));
+    }
+
+    private function replan(Asked $asked): Answer
+    {
+        if (!$this->package->who->mayWriteAs(Writer::Jointer) && !$this->package->who->mayWriteAs(Writer::Engineer)) {
+            return Answer::ofProblem(ProblemJson::notAllowed());
+        }
+        $this->ensureTheirs();
+        $draft = static fn (StoredJob $stored): PlanDraft => Fields::readText(
+            $asked->body, static fn (Fields $body): PlanDraft => PlanDraftFile::read($body, $stored->function),
+        );
+
+        return Answer::of(200, JobJson::of(($this->changePlan)($this->package->job->id, $asked->version, $draft, $this->package->who->name)));
+    }
+
+    private function ensureTheirs(): void
+    {
+        $this->package->isTheirs || throw NotTheirs::jobOf($this->package->crew);
+    }
+}

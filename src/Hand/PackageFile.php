@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Hand;
+
+use App\UseCase\PlanDraft;
+use App\UseCase\PlanDraftFile;
+use App\UseCase\StoredEntry;
+use App\UseCase\StoredJob;
+use App\UseCase\Who;
+use Berm\Core\Build\Writer;
+use Berm\Core\Cable\Construction;
+use Berm\Core\Connector\Connector;
+use Berm\Core\File\CableTypeFile;
+use Berm\Core\File\ConnectorFile;
+use Berm\Core\File\Fields;
+use Berm\Core\File\KitSheetFile;
+use Berm\Core\File\LogFile;
+use Berm\Core\File\MomentFile;
+use Berm\Core\File\RevisionFile;
+use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\Kit\KitSheet;
+
+/** A package as JSON: docs/formats/package.md. */
+final class PackageFile
+{
+    public const FORMAT = 'berm/package/1';
+    private const LONGEST_BODY = 200_000;
+
+    /** @return array<string, mixed> */
+    public static function write(Package $package): array
+    {
+        $job = $package->job;
+
+        return [
+            'format' => self::FORMAT,
+            'at' => MomentFile::write($package->at),
+            'who' => self::writeWho($package->who),
+            'theirs' => $package->isTheirs,
+            'crew' => $package->crew,
+            'job' => [
+                'id' => $job->id, 'name' => $job->name, 'function' => $job->function->value, 'version' => $job->version,
+                'changedAt' => MomentFile::write($job->changedAt), 'plan' => PlanDraftFile::write($job->draft),
+            ],
+            'seals' => $package->seals,
+            'log' => array_map(static fn (StoredEntry $line): array => [
+                'sequence' => $line->sequence, 'hash' => $line->hash, 'format' => $line->format, 'sheets' => $line->sheets,
+                'body' => $line->body,
+            ], $job->log),
+            'cables' => array_map(CableTypeFile::write(...), $package->sheets->cables),
+            'kits' => array_map(KitSheetFile::write(...), $package->sheets->kits),
+            'connectors' => array_map(ConnectorFile::write(...), $package->sheets->connectors),
+            'withdrawn' => array_map(
+                static fn (array $one): array => [...RevisionFile::write($one['revision']), 'why' => $one['why']], $package->sheets->withdrawn,
+            ),
+        ];
+    }
+
+    public static function read(Fields $file): Package
+    {
+        if (self::FORMAT !== $file->text('format', 40)) {
+            $file->problem('format', 'is of another version of Berm: take the job along anew, where there is a signal.');
+        }
+
+        return new Package(
+            MomentFile::read($file, 'at'), Fields::got($file->object('who', self::readWho(...))), $file->flag('theirs'),
+            $file->texts('crew', 200), self::readJob($file), self::readSheets($file), $file->optionalText('seals', 10_000),
+        );
+    }
+
+    /** @return array{id: string, name: string, writes: list<string>} */
+    private static function writeWho(Who $who): array
+    {
+        $writes = array_filter(Writer::cases(), $who->mayWriteAs(...));
+
+        return ['id' => $who->id, 'name' => $who->name, 'writes' => array_values(array_map(
+            static fn (Writer $writer): string => $writer->value, $writes,
+        ))];
+    }
+
+    private static function readWho(Fields $who): Who
+    {
+        return new Who($who->text('id', 80), $who->text('name', 120), array_map(
+            static fn (string $writer): Writer => Writer::from($writer), $who->texts('writes', 20),
+        ));
+    }
+
+    private static function readJob(Fields $file): StoredJob
+    {
+        $log = $file->list('log', self::readLine(...), 5_000);
+
+        return Fields::got($file->object('job', static function (Fields $job) use ($log): StoredJob {
+            $function = $job->choice('function', AccessoryFunction::class);
+            $draft = $job->object('plan', static fn (Fields $plan): PlanDraft => PlanDraftFile::read($plan, $function));
+
+            return new StoredJob(
+                $job->text('id', 40), $job->text('name', 120), $function, Fields::got($draft), $job->integer('version', 1, 1_000_000), $log,
+                MomentFile::read($job, 'changedAt'),
+            );
+        }));
+    }
+
+    private static function readLine(Fields $line): StoredEntry
+    {
+        $body = $line->text('body', self::LONGEST_BODY);
+
+        return StoredEntry::kept(
+            Fields::readText($body, LogFile::readEntry(...)), $line->integer('sequence', 1, 1_000_000), $line->text('hash', 64),
+            $line->integer('format', 1, 100), $line->optionalText('sheets', 10_000), $body,
+        );
+    }
+
+    private static function readSheets(Fields $file): CarriedSheets
+    {
+        return new CarriedSheets(
+            $file->list('cables', static fn (Fields $cable): Construction => CableTypeFile::read($cable)),
+            $file->list('kits', static fn (Fields $kit): KitSheet => KitSheetFile::read($kit)),
+            $file->list('connectors', static fn (Fields $connector): Connector => ConnectorFile::read($connector)),
+            $file->list('withdrawn', static fn (Fields $one): array => [
+                'revision' => RevisionFile::read($one), 'why' => $one->text('why', 400),
+            ]),
+        );
+    }
+}

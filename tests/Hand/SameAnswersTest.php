@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests\Hand;
+
+use App\Hand\Asked;
+use App\Hand\Engine;
+use App\Hand\PackageFile;
+use App\Tests\Http\ApiTestCase;
+use Berm\Core\Build\Event\ConnectorFitted;
+use Berm\Core\Build\Event\CutMeasured;
+use Berm\Core\File\Fields;
+use Berm\Core\File\JobFile;
+use Berm\Core\File\LogFile;
+use Berm\Core\Job\Plan;
+use Berm\Core\Tests\Built;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use Symfony\Component\Clock\MockClock;
+use Symfony\Component\Clock\Test\ClockSensitiveTrait;
+use Symfony\Component\Uid\Uuid;
+
+/**
+ * A job that was taken along is answered for by the same rules: asked at the same moment, the engine in the hand says to the letter what
+ * the server says, the hash of the chain with it.
+ */
+final class SameAnswersTest extends ApiTestCase
+{
+    use ClockSensitiveTrait;
+
+    private const SHRUNK = '019aa100-0000-7000-8000-000000000011';
+    private const STEPS = 30;
+
+    private Engine $hand;
+    private MockClock $clock;
+    private string $job;
+
+    /** @return iterable<string, array{string}> */
+    public static function jobs(): iterable
+    {
+        yield 'a joint, from its planning on' => [self::SHRUNK];
+        yield 'three cores' => [self::STAGED];
+        yield 'a sheet without stages' => [self::HALF_CUT];
+    }
+
+    #[Test]
+    #[DataProvider('jobs')]
+    public function aDayOfEntriesIsAnsweredAlike(string $job): void
+    {
+        $this->takeAlong($job, 'jointer');
+        $this->same('GET', '');
+        $this->say(['kind' => 'safety-confirmed', 'permit' => 'P-9', 'confirmedBy' => 'Somebody', 'confirmedAt' => '2026-11-28T09:00:00+00:00',
+            'identified' => true, 'isolated' => true, 'provedDead' => true, 'earthed' => true]);
+        $statuses = [];
+        for ($step = 0; $step < self::STEPS && null !== $event = Built::next($this->planned()); ++$step) {
+            $statuses[] = $this->odd($step);
+            $isReading = $event instanceof CutMeasured;
+            $statuses[] = $this->say(LogFile::writeEvent($event));
+            if ($isReading && 0 === $step % 3) {
+                $statuses[] = $this->say(['kind' => 'noted', 'note' => "At step $step"]);
+            }
+        }
+        $this->same('GET', '');
+        self::assertGreaterThan(10, \count(array_filter($statuses, static fn (int $status): bool => 201 === $status)));
+        self::assertSame([201, 403, 409, 422], array_values(array_intersect([201, 403, 409, 422], $statuses)));
+    }
+
+    #[Test]
+    public function aPlanIsChangedAlikeAndAConflictTold(): void
+    {
+        $this->takeAlong(self::HALF_CUT, 'jointer');
+        $draft = self::at($this->call('GET', '/api/jobs/'.self::HALF_CUT), 'draft');
+        self::assertIsArray($draft);
+        $version = self::at($this->call('GET', '/api/jobs/'.self::HALF_CUT), 'version');
+        self::assertIsInt($version);
+        $later = [...$draft, 'outageEnds' => '2026-11-29T16:00:00+01:00'];
+        self::assertSame(409, $this->same('PUT', '/plan', $later, $version - 1));
+        self::assertSame(422, $this->same('PUT', '/plan', [...$draft, 'unit' => 'ell'], $version));
+        $this->job = self::HALF_CUT;
+        $plan = ['PUT', '/plan', $later, $version];
+        [$server, $hand] = $this->both(...$plan);
+        // The entry that tells of it has an id that each side makes.
+        self::assertSame(self::withoutIds($server), self::withoutIds($hand));
+        self::assertSame(200, $server[0]);
+    }
+
+    #[Test]
+    public function whoMayNotWriteMayNotWithoutSignal(): void
+    {
+        $this->takeAlong(self::HALF_CUT, 'trainer');
+        $this->same('GET', '');
+        self::assertSame(403, $this->say(['kind' => 'connector-fitted', 'batch' => '']));
+        self::assertSame(403, $this->say(['kind' => 'noted', 'note' => 'not given to them']));
+    }
+
+    /** What is asked between: refused, not understood, not allowed, sent twice. */
+    private function odd(int $step): int
+    {
+        return match ($step % 9) {
+            1 => $this->say(LogFile::writeEvent(new ConnectorFitted('too early'))),
+            2 => $this->say(['kind' => 'check-made', 'stage' => 'gone', 'check' => 'gone', 'seen' => true]),
+            4 => $this->say(['kind' => 'noted']),
+            5 => $this->say(['kind' => 'hold-released', 'stage' => 'gone']),
+            6 => $this->sayTwice(['kind' => 'noted', 'note' => "Twice $step"]),
+            7 => $this->say(['kind' => 'withdrawn', 'entry' => 'none', 'reason' => 'by mistake']),
+            default => 0,
+        };
+    }
+
+    private function takeAlong(string $job, string $user): void
+    {
+        $this->signIn($user);
+        $clock = self::mockTime('2026-11-28T10:00:00Z');
+        self::assertInstanceOf(MockClock::class, $clock);
+        [$this->clock, $this->job] = [$clock, $job];
+        $package = $this->call('GET', "/api/jobs/$job/package");
+        self::assertSame(200, $package->getStatusCode());
+        $this->hand = Engine::open(Fields::readText((string) $package->getContent(), PackageFile::read(...)));
+    }
+
+    private function planned(): Plan
+    {
+        $file = Fields::readText((string) $this->call('GET', "/api/jobs/$this->job/record.json")->getContent(), JobFile::read(...));
+
+        return Plan::ofLog($file->job, $file->log);
+    }
+
+    /** @param array<string, mixed> $event */
+    private function say(array $event): int
+    {
+        return $this->same('POST', '/log', ['id' => Uuid::v7()->toRfc4122(), 'event' => $event]);
+    }
+
+    /** @param array<string, mixed> $event */
+    private function sayTwice(array $event): int
+    {
+        $sent = ['id' => Uuid::v7()->toRfc4122(), 'event' => $event, 'madeAt' => '2026-11-28T09:58:00Z', 'sentAt' => '2026-11-28T10:00:00Z'];
+        $this->same('POST', '/log', $sent);
+
+        return $this->same('POST', '/log', $sent);
+    }
+
+    private function same(string $method, string $path, mixed $body = null, int $version = 0): int
+    {
+        [[$status, $server], [$handStatus, $hand]] = $this->both($method, $path, $body, $version);
+        self::assertSame($server, $hand, "$method $path");
+        self::assertSame($status, $handStatus);
+
+        return $status;
+    }
+
+    /** @return array{array{int, string}, array{int, string}} what the server says, and the engine in the hand */
+    private function both(string $method, string $path, mixed $body = null, int $version = 0): array
+    {
+        $this->clock->modify('+1 minute');
+        $server = $this->call($method, "/api/jobs/$this->job$path", $body, 0 === $version ? [] : ['If-Match' => "\"$version\""]);
+        $hand = $this->hand->answer(new Asked(
+            $method, "/api/jobs/$this->job$path", null === $body ? '' : json_encode($body, \JSON_THROW_ON_ERROR), $version,
+            \DateTimeImmutable::createFromInterface($this->clock->now()),
+        ));
+
+        return [[$server->getStatusCode(), (string) $server->getContent()], [$hand->status, $hand->json]];
+    }
+
+    /** @param array{int, string} $answer */
+    private static function withoutIds(array $answer): string
+    {
+        return (string) preg_replace(['/"stamp":"[^"]*"/', '/"hash":"[^"]*"/', '/"id":"[0-9a-f-]{36}"/'], '', $answer[1]);
+    }
+}
