@@ -107,12 +107,13 @@ final class Measuring
         return $this->sections[$core] ??= Section::of($this->assembly, $this->markOut(), $this->build, $this->places($core));
     }
 
-    /** What was measured between places on a core: alike for cores whose sections are alike. */
+    /** What was measured between places on a core, and how finely: alike for cores whose sections are alike. */
     public function foundOn(int $core): string
     {
         return $this->finds->isEmpty() ? '' : serialize(array_map(
             static fn (Find $find): array => [
-                $find->place->stage, $find->place->check, $find->reading->value->nanometres,
+                $find->place->stage, $find->place->check, $find->place->where->end?->value, $find->place->number,
+                $find->reading->value->nanometres, $find->reading->uncertainty()->nanometres,
             ], $this->finds->onCore($core),
         ));
     }

@@ -61,7 +61,7 @@ final readonly class SectionsOfCores
         return implode(' ', array_map(static function (Mark $mark) use ($build): string {
             $reading = $build->cut($mark->place)?->event->reading;
 
-            return null === $reading ? '-' : "{$reading->value->nanometres} {$reading->instrument->value}";
+            return null === $reading ? '-' : "{$reading->value->nanometres} {$reading->uncertainty()->nanometres}";
         }, $marks));
     }
 }

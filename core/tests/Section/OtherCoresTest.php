@@ -6,11 +6,14 @@ namespace Berm\Core\Tests\Section;
 
 use Berm\Core\Build\BuildState;
 use Berm\Core\Build\Entry;
+use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\LapAccepted;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\LayerKind;
 use Berm\Core\Cable\Where;
+use Berm\Core\Check\CheckPlace;
+use Berm\Core\Check\Measured;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkPlace;
@@ -100,6 +103,34 @@ final class OtherCoresTest extends TestCase
         self::assertNotNull($build($onCore($ofCable, 1))->acceptanceOf($ofCable));
         self::assertNull($build($onCore($ofCore, 1))->acceptanceOf($ofCore), 'but what lies on a core is let stand on that core');
         self::assertNotNull($build($onCore($ofCore, 2))->acceptanceOf($ofCore));
+    }
+
+    /** The same number at the other end, or read more coarsely, is not the same. */
+    #[Test]
+    public function coresAreAlikeOnlyWhereTheSameWasMeasuredAtTheSamePlaceAsFinely(): void
+    {
+        $job = Demo::corner('quillon-pairs-36');
+        $task = null;
+        foreach (Written::plan($job, [Written::safe()])->progress?->tasks() ?? [] as $one) {
+            $isRead = null !== $one->possible && null !== $one->checkPlace() && null !== $one->where->end && null !== $one->where->core;
+            $task ??= $isRead ? $one : null;
+        }
+        $place = $task?->checkPlace() ?? self::fail('a length is read on each core');
+        $typed = (string) round($task->possible?->length->nominal->inMillimetres() ?? 0);
+        $read = static fn (int $core, End $end, Instrument $instrument): CheckMade => new CheckMade(
+            CheckPlace::of($place->stage, $place->check, Where::of($end, $core), null),
+            new Measured(Reading::typed($typed, LengthUnit::Millimetre, $instrument)),
+        );
+        $alike = static function (CheckMade ...$made) use ($job): bool {
+            $plan = Written::plan($job, [Written::safe(), ...array_values($made)]);
+            [$one, $two] = [$plan->sectionOf(1), $plan->sectionOf(2)];
+
+            return true === ($one?->items === $two?->items);
+        };
+        $first = $read(1, End::A, Instrument::Caliper);
+        self::assertTrue($alike($first, $read(2, End::A, Instrument::Caliper)));
+        self::assertFalse($alike($first, $read(2, End::B, Instrument::Caliper)), 'at the other end');
+        self::assertFalse($alike($first, $read(2, End::A, Instrument::SteelRule)), 'more coarsely');
     }
 
     private static function plan(?int $cutOn): Plan
