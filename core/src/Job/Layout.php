@@ -103,7 +103,7 @@ final readonly class Layout
         [$assembly, $markOut] = [$measuring->assembly, $measuring->markOut()];
         $progress = $withWork ? Progress::of($assembly, $markOut, $parking, $build, $measuring) : null;
         $core = $progress?->next()->where->core ?? 1;
-        $sections = SectionsOfCores::of($measuring, $markOut, $build);
+        $sections = SectionsOfCores::of($measuring, $markOut->cores());
         $section = $sections->ofCore($core);
 
         return new self(

@@ -13,4 +13,9 @@ final readonly class CutPoint
     public function __construct(public MarkPlace $place, public Length $onAxis, public Length $fromEnd, public Standing $standing)
     {
     }
+
+    public function onCore(int $core): self
+    {
+        return null === $this->place->core ? $this : new self($this->place->onCore($core), $this->onAxis, $this->fromEnd, $this->standing);
+    }
 }

@@ -51,6 +51,15 @@ final readonly class Finds
         return array_values(array_filter($this->all, static fn (Find $find): bool => $find->isOnCore($core)));
     }
 
+    /** Where on a core, what and how finely: alike for cores on which all lies alike. */
+    public function onCoreAsText(int $core): string
+    {
+        return serialize(array_map(static fn (Find $find): array => [
+            $find->place->stage, $find->place->check, $find->place->where->end?->value, $find->place->number,
+            $find->reading->value->nanometres, $find->reading->uncertainty()->nanometres,
+        ], $this->onCore($core)));
+    }
+
     public function has(CheckPlace $place): bool
     {
         foreach ($this->all as $find) {

@@ -6,14 +6,17 @@ namespace Berm\Core\Section;
 
 use Berm\Core\Assembly\Assembly;
 use Berm\Core\Build\BuildState;
+use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\Where;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\Measure;
 use Berm\Core\Check\Possible;
 use Berm\Core\CoreError;
 use Berm\Core\Formula\Values;
+use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\MarkOut\MarkOutImpossible;
+use Berm\Core\MarkOut\MarkPlace;
 
 /** What checks are worked out with, and what a length that is measured can come to, as things stand at its own step. */
 final class Measuring
@@ -22,8 +25,8 @@ final class Measuring
 
     private ?MarkOut $markOut = null;
 
-    /** @var array<int, Section> by core */
-    private array $sections = [];
+    /** @var array<int, string> by core */
+    private array $cuts = [];
 
     public readonly Assembly $assembly;
 
@@ -94,27 +97,58 @@ final class Measuring
             return $planned;
         }
         $core = $place->where->core ?? 1;
-        $places = $this->finds->has($place) ? new Places(
-            $this->assembly, $this->build, $core, $isFixed, $this->finds->without($place), $this->unmeasured->causes, $this->unfound($core, $isFixed),
-        ) : $this->found($core, $isFixed);
+        $others = $this->finds->without($place);
+        $from = serialize([$place->path(), $isFixed, $this->cutsOn($core), $others->onCoreAsText($core)]);
 
-        return new Possible(MeasuredLength::on($places, $place, $measure)->length(), $planned->planned, $planned->keepsRules, $planned->more);
+        return $this->unmeasured->measured->of($from, function () use ($place, $measure, $isFixed, $core, $others, $planned): Possible {
+            $places = $this->finds->has($place) ? new Places(
+                $this->assembly, $this->build, $core, $isFixed, $others, $this->unmeasured->causes, $this->unfound($core, $isFixed),
+            ) : $this->found($core, $isFixed);
+            $length = MeasuredLength::on($places, $place, $measure)->length();
+
+            return new Possible($length, $planned->planned, $planned->keepsRules, $planned->more);
+        });
     }
 
-    /** @throws CoreError */
+    /** The same for cores on which the same was measured. @throws CoreError */
     public function section(int $core): Section
     {
-        return $this->sections[$core] ??= Section::of($this->assembly, $this->markOut(), $this->build, $this->places($core));
+        $from = serialize([
+            $this->cutsOn($core), $this->finds->onCoreAsText($core), null === $this->build->connector, self::windows($this->markOut(), $core),
+        ]);
+
+        return $this->unmeasured->sections->of(
+            $from, fn (): Section => Section::of($this->assembly, $this->markOut(), $this->build, $this->places($core)),
+        )->onCore($core);
     }
 
-    /** What was measured between places on a core, and how finely: alike for cores whose sections are alike. */
-    public function foundOn(int $core): string
+    /** @return list<array{int, int}> between which limits the cuts of a core are to lie, in nanometres */
+    private static function windows(MarkOut $markOut, int $core): array
     {
-        return $this->finds->isEmpty() ? '' : serialize(array_map(
-            static fn (Find $find): array => [
-                $find->place->stage, $find->place->check, $find->place->where->end?->value, $find->place->number,
-                $find->reading->value->nanometres, $find->reading->uncertainty()->nanometres,
-            ], $this->finds->onCore($core),
-        ));
+        $windows = [];
+        foreach ($markOut->all() as $mark) {
+            if (null === $mark->place->core || $mark->place->core === $core) {
+                $windows[] = [$mark->at->minus($mark->tolerance->below)->nanometres, $mark->at->plus($mark->tolerance->above)->nanometres];
+            }
+        }
+
+        return $windows;
+    }
+
+    /** What was read of the cuts of a core, and of those that it shares with the others. */
+    private function cutsOn(int $core): string
+    {
+        return $this->cuts[$core] ??= serialize(array_map(fn (CableEnd $cable): array => array_map(
+            fn (Cut $cut): ?array => $this->readOf(MarkPlace::of($cable->end, $cut, $this->assembly->coreOf($cable->end, $cut, $core))),
+            Cut::of($cable->construction->design),
+        ), $this->assembly->cables));
+    }
+
+    /** @return array{int, int}|null in nanometres, and how uncertain */
+    private function readOf(MarkPlace $place): ?array
+    {
+        $reading = $this->build->cut($place)?->event->reading;
+
+        return null === $reading ? null : [$reading->value->nanometres, $reading->uncertainty()->nanometres];
     }
 }

@@ -74,15 +74,19 @@ final readonly class Section
     /** The same on another core, where nothing was measured otherwise. */
     public function onCore(int $core): self
     {
+        if ($core === $this->core) {
+            return $this;
+        }
         $rulings = array_map(static fn (Ruling $ruling): Ruling => $ruling->onCore($core), $this->rulings);
+        $cuts = array_map(static fn (CutPoint $cut): CutPoint => $cut->onCore($core), $this->cuts);
 
-        return new self($core, $this->layers, $this->connector, $this->items, $this->cuts, $this->profile, $rulings);
+        return new self($core, $this->layers, $this->connector, $this->items, $cuts, $this->profile, $rulings);
     }
 
-    /** Whether everything lies on this core as on another. */
+    /** Whether everything lies on this core as on another: it is the same that was worked out once for both. */
     public function liesAs(self $other): bool
     {
-        return $this->items === $other->items && $this->layers === $other->layers && $this->cuts === $other->cuts;
+        return $this->items === $other->items && $this->layers === $other->layers;
     }
 
     /** Whether two items lie over each other anywhere, nominally. */

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Section;
 
-use Berm\Core\Build\BuildState;
 use Berm\Core\CoreError;
-use Berm\Core\MarkOut\Mark;
-use Berm\Core\MarkOut\MarkOut;
 
 /** The section of every core, worked out once for all cores on which nothing was measured otherwise. */
 final readonly class SectionsOfCores
@@ -18,14 +15,11 @@ final readonly class SectionsOfCores
     }
 
     /** @throws CoreError when a place cannot be worked out */
-    public static function of(Measuring $measuring, MarkOut $markOut, BuildState $build): self
+    public static function of(Measuring $measuring, int $cores): self
     {
-        $sections = $known = [];
-        for ($core = 1; $core <= $markOut->cores(); ++$core) {
-            $measured = self::measured($markOut, $build, $core).$measuring->foundOn($core);
-            $alike = $known[$measured] ?? null;
-            $sections[$core] = null === $alike ? $measuring->section($core) : $alike->onCore($core);
-            $known[$measured] ??= $sections[$core];
+        $sections = [];
+        for ($core = 1; $core <= $cores; ++$core) {
+            $sections[$core] = $measuring->section($core);
         }
         \assert([] !== $sections);
 
@@ -51,17 +45,5 @@ final readonly class SectionsOfCores
         );
 
         return array_merge($this->ofCore($core)->rulings, ...array_map($ofCore, $this->others($core)));
-    }
-
-    /** What was read on a core: alike for cores whose sections are alike. */
-    private static function measured(MarkOut $markOut, BuildState $build, int $core): string
-    {
-        $marks = array_filter($markOut->all(), static fn (Mark $mark): bool => $mark->place->core === $core);
-
-        return implode(' ', array_map(static function (Mark $mark) use ($build): string {
-            $reading = $build->cut($mark->place)?->event->reading;
-
-            return null === $reading ? '-' : "{$reading->value->nanometres} {$reading->uncertainty()->nanometres}";
-        }, $marks));
     }
 }

@@ -12,13 +12,20 @@ use Berm\Core\Check\Possible;
 use Berm\Core\CoreError;
 
 /**
- * An assembly on which nothing was measured, alike on every core. It follows from the assembly alone: one serves all plans of a job.
+ * An assembly on which nothing was measured, alike on every core: it follows from the assembly alone, and one serves all plans of a job.
+ * It remembers what followed from what was measured on it last.
  *
  * @internal
  */
 final class Unmeasured
 {
     public readonly Causes $causes;
+
+    /** @var Remembered<Section> of a core, once something was measured */
+    public readonly Remembered $sections;
+
+    /** @var Remembered<Possible> of a length, once something was measured */
+    public readonly Remembered $measured;
 
     /** @var array<int, Places> before and after the connector is fixed */
     private array $places = [];
@@ -32,6 +39,8 @@ final class Unmeasured
     public function __construct(public readonly Assembly $assembly)
     {
         $this->causes = new Causes($assembly);
+        $this->sections = new Remembered(12);
+        $this->measured = new Remembered(400);
         $this->possible = new \WeakMap();
     }
 
