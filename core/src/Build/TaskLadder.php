@@ -136,7 +136,7 @@ final readonly class TaskLadder
         }
         $isOfTwo = \count($this->assembly->cables) > 1;
         $places = [];
-        foreach ($this->measuring->places(1)->placed($item) as $placed) {
+        foreach ($this->measuring->asPlanned()->placed($item) as $placed) {
             $isHere = null === $placed->end || $stage->scope->includes($placed->end);
             // Several in a row go on together.
             foreach ($isHere && 0 === $placed->index ? $this->coresOf($item) : [] as $core) {
@@ -242,12 +242,12 @@ final readonly class TaskLadder
         $made = $this->made($stage, $check, $place);
         $since = $question instanceof WaitSince ? $this->since($question, $place->where) : null;
         $possible = $question instanceof LengthWithin ? $this->possible($stage, $check, $question, $place) : null;
+        $window = $question instanceof LengthWithin ? $question->window($values, $possible) : null;
         $circumstances = new Circumstances(
             $values, null === $made ? null : $made->entry->doneAt(), $since, $possible, $this->phases($stage, $question, $place),
-            $this->die($place),
+            $this->die($place), $window,
         );
         $verdict = null !== $made && $question->takes($made->event->answer) ? $question->judge($made->event->answer, $circumstances) : null;
-        $window = $question instanceof LengthWithin ? $question->window($values, $possible) : null;
 
         return Task::check(
             $stage, $check, $place, $window, $verdict, $question->limits($circumstances), null !== $this->build->checkAcceptance($place),

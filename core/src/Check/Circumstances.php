@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Check;
 
 use Berm\Core\Formula\Values;
+use Berm\Core\Quantity\Range;
 
 /** Where and when a check was made, as far as its limits ask for it. */
 final readonly class Circumstances
@@ -21,6 +22,8 @@ final readonly class Circumstances
         public ?Phases $phases = null,
         /** That the connector asks for at this end; empty where it asks for none. */
         public string $die = '',
+        /** Of a length: what it is judged by, worked out once. */
+        public ?Range $window = null,
     ) {
     }
 }

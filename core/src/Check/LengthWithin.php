@@ -63,7 +63,7 @@ final readonly class LengthWithin implements Question
     {
         \assert($answer instanceof Measured);
         $contradiction = $circumstances->possible?->contradiction($answer->reading);
-        $judgement = Judgement::ofReading($answer->reading, $this->window($circumstances->values, $circumstances->possible));
+        $judgement = Judgement::ofReading($answer->reading, $this->windowIn($circumstances));
 
         return null === $contradiction ? CheckVerdict::ofLength($judgement) : CheckVerdict::contradicting($judgement, $contradiction);
     }
@@ -86,10 +86,14 @@ final readonly class LengthWithin implements Question
         };
     }
 
+    private function windowIn(Circumstances $circumstances): Range
+    {
+        return $circumstances->window ?? $this->window($circumstances->values, $circumstances->possible);
+    }
+
     public function limits(Circumstances $circumstances): ?Sentence
     {
-        $window = $this->window($circumstances->values, $circumstances->possible);
-
+        $window = $this->windowIn($circumstances);
         $more = null === $this->min && null === $this->max ? $circumstances->possible?->more : null;
         if (null === $this->min && null === $this->max && null === $this->measure) {
             return null;

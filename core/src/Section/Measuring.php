@@ -70,6 +70,12 @@ final class Measuring
         return $this->found($core, true);
     }
 
+    /** Where everything was to be, nothing being measured. */
+    public function asPlanned(): Places
+    {
+        return $this->unmeasured->places(true);
+    }
+
     private function found(int $core, bool $isFixed): Places
     {
         return $this->finds->isEmpty() ? $this->unfound($core, $isFixed) : $this->places[$core.($isFixed ? ' fixed' : '')] ??= new Places(
