@@ -18,10 +18,15 @@ use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\KitSize;
 
 /** Puts the pinned sheets into a stored job and computes all that follows from it. */
-final readonly class PlanJob
+final class PlanJob
 {
-    public function __construct(private PinnedSheets $sheets, private KnownPlans $plans, private WithdrawalReasons $withdrawals)
-    {
+    /** The last one: what follows from it alone is worked out once for all of its plans. */
+    private ?Job $job = null;
+    private string $of = '';
+
+    public function __construct(
+        private readonly PinnedSheets $sheets, private readonly KnownPlans $plans, private readonly WithdrawalReasons $withdrawals,
+    ) {
     }
 
     /** @throws SheetNotFound */
@@ -58,14 +63,27 @@ final readonly class PlanJob
 
     private function job(StoredJob $stored): Job
     {
+        $withdrawn = null === $stored->draft->kit ? null : $this->withdrawals->reason($stored->draft->kit);
+        $of = json_encode(
+            [$stored->name, $stored->function->value, PlanDraftFile::write($stored->draft), $withdrawn], \JSON_THROW_ON_ERROR,
+        );
+        if (null === $this->job || $of !== $this->of) {
+            $this->job = $this->made($stored, $withdrawn);
+            $this->of = $of;
+        }
+
+        return $this->job;
+    }
+
+    private function made(StoredJob $stored, ?string $withdrawn): Job
+    {
         $draft = $stored->draft;
         $sheet = null === $draft->kit ? null : $this->sheets->kit($draft->kit);
 
         return new Job(
             $stored->name, $stored->function, $draft->unit, $this->cables($draft), $sheet, $sheet->sizes[$draft->kitSize] ?? null,
             null === $draft->connector ? null : $this->sheets->connector($draft->connector),
-            $draft->site, null === $sheet ? [] : SaidFile::ofTexts($draft->said, $sheet),
-            null === $draft->kit ? null : $this->withdrawals->reason($draft->kit),
+            $draft->site, null === $sheet ? [] : SaidFile::ofTexts($draft->said, $sheet), $withdrawn,
         );
     }
 
