@@ -14,6 +14,8 @@ final readonly class Asked
         /** Of the plan that was changed, from If-Match. */
         public int $version,
         public \DateTimeImmutable $at,
+        /** Of a list. */
+        public int $page = 1,
     ) {
     }
 }

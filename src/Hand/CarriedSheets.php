@@ -20,9 +20,23 @@ final readonly class CarriedSheets implements PinnedSheets, WithdrawalReasons
      * @param list<KitSheet>                               $kits
      * @param list<Connector>                              $connectors
      * @param list<array{revision: Revision, why: string}> $withdrawn
+     * @param list<Revision>                               $unchecked  connectors that only their writer has looked at
      */
-    public function __construct(public array $cables, public array $kits, public array $connectors, public array $withdrawn)
+    public function __construct(
+        public array $cables, public array $kits, public array $connectors, public array $withdrawn, public array $unchecked,
+    ) {
+    }
+
+    /**
+     * @param list<Revision> $connectors
+     *
+     * @return list<Revision> those of them that only their writer has looked at, by id and number
+     */
+    public function unchecked(array $connectors): array
     {
+        return array_values(array_filter($this->unchecked, static fn (Revision $one): bool => [] !== array_filter(
+            $connectors, static fn (Revision $shown): bool => $shown->equals($one),
+        )));
     }
 
     public function cable(Revision $revision): Construction

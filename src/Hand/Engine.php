@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Hand;
 
+use App\Http\Wire\ChoiceJson;
 use App\Http\Wire\JobJson;
 use App\Http\Wire\ProblemJson;
 use App\Http\Wire\WrittenJson;
 use App\UseCase\ChangePlan;
+use App\UseCase\Choices;
+use App\UseCase\JudgeChoices;
 use App\UseCase\NotTheirs;
 use App\UseCase\PlanConflict;
 use App\UseCase\PlanDraft;
@@ -19,6 +22,7 @@ use App\UseCase\StoredJob;
 use App\UseCase\WriteEntry;
 use Berm\Core\Build\Writer;
 use Berm\Core\File\Fields;
+use Berm\Core\File\RevisionFile;
 
 /** Answers for one job where there is no signal: the requests of the server, by the same rules, with the same answers. */
 final readonly class Engine
@@ -28,12 +32,14 @@ final readonly class Engine
     private HandClock $clock;
     private WriteEntry $writeEntry;
     private ChangePlan $changePlan;
+    private JudgeChoices $judge;
 
     private function __construct(private Package $package)
     {
         $this->jobs = new CarriedJob($package->job, $package->seals);
         $this->clock = new HandClock($package->at);
         $this->plan = new PlanJob($package->sheets, new LastPlan(), $package->sheets);
+        $this->judge = new JudgeChoices($this->jobs, $this->plan, $package->sheets, new CarriedTables($package->sheets));
         $left = new LeftToServer();
         $this->writeEntry = new WriteEntry($this->jobs, $this->plan, $left, $left, $this->clock);
         $this->changePlan = new ChangePlan($this->jobs, $this->plan, $this->clock, new HandIds($this->clock));
@@ -53,6 +59,8 @@ final readonly class Engine
                 ['GET', $this->path()] => Answer::of(200, JobJson::of($this->planned())),
                 ['POST', $this->path('/log')] => $this->write($asked),
                 ['PUT', $this->path('/plan')] => $this->replan($asked),
+                ['GET', $this->path('/kits')] => $this->choices($this->judge->kits($this->package->job->id, $asked->page)),
+                ['GET', $this->path('/connectors')] => $this->choices($this->judge->connectors($this->package->job->id, $asked->page)),
                 default => Answer::ofProblem(ProblemJson::of(503, 'no-signal', 'This needs a signal: it is not on this device.')),
             };
         } catch (PlanConflict $conflict) {
@@ -98,6 +106,14 @@ final readonly class Engine
         );
 
         return Answer::of(200, JobJson::of(($this->changePlan)($this->package->job->id, $asked->version, $draft, $this->package->who->name)));
+    }
+
+    private function choices(Choices $choices): Answer
+    {
+        return Answer::of(200, [
+            ...ChoiceJson::page($choices),
+            'unchecked' => array_map(RevisionFile::write(...), $this->package->sheets->unchecked($choices->connectors())),
+        ]);
     }
 
     private function ensureTheirs(): void

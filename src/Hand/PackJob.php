@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Hand;
 
+use App\UseCase\CheckedKind;
 use App\UseCase\Crews;
 use App\UseCase\JobNotFound;
 use App\UseCase\Jobs;
 use App\UseCase\PinnedSheets;
-use App\UseCase\PlanDraft;
 use App\UseCase\Seals;
+use App\UseCase\SheetChecks;
+use App\UseCase\StoredJob;
 use App\UseCase\Who;
 use App\UseCase\WithdrawalReasons;
+use Berm\Core\Connector\Connector;
+use Berm\Core\Kit\KitSheet;
 use Berm\Core\Revision;
 use Psr\Clock\ClockInterface;
 
@@ -24,6 +28,8 @@ final readonly class PackJob
         private WithdrawalReasons $withdrawals,
         private Crews $crews,
         private Seals $seals,
+        private WithinReach $reach,
+        private SheetChecks $checks,
         private ClockInterface $clock,
     ) {
     }
@@ -35,20 +41,61 @@ final readonly class PackJob
         $crew = array_map(static fn (Who $one): string => $one->name, $this->crews->of($id));
 
         return new Package(
-            $this->clock->now(), $who, $this->crews->has($id, $who), $crew, $job, $this->carried($job->draft), $this->seals->of($job->draft),
+            $this->clock->now(), $who, $this->crews->has($id, $who), $crew, $job, $this->carried($job), $this->seals->of($job->draft),
         );
     }
 
-    private function carried(PlanDraft $draft): CarriedSheets
+    private function carried(StoredJob $job): CarriedSheets
     {
-        $reason = null === $draft->kit ? null : $this->withdrawals->reason($draft->kit);
+        $draft = $job->draft;
+        $kits = $this->reach->kits($job);
+        $connectors = $this->reach->connectors($job);
+        $kits = [...$kits, ...self::missing(null === $draft->kit ? null : $this->sheets->kit($draft->kit), $kits)];
+        $connectors = [
+            ...$connectors, ...self::missing(null === $draft->connector ? null : $this->sheets->connector($draft->connector), $connectors),
+        ];
 
         return new CarriedSheets(
-            array_map($this->sheets->cable(...), self::once($draft->cableRevisions())),
-            null === $draft->kit ? [] : [$this->sheets->kit($draft->kit)],
-            null === $draft->connector ? [] : [$this->sheets->connector($draft->connector)],
-            null === $draft->kit || null === $reason ? [] : [['revision' => $draft->kit, 'why' => $reason]],
+            array_map($this->sheets->cable(...), self::once($draft->cableRevisions())), $kits, $connectors, $this->withdrawn($kits),
+            $this->checks->missing(CheckedKind::Connector, array_map(static fn (Connector $one): Revision => $one->revision, $connectors)),
         );
+    }
+
+    /**
+     * What the plan pins is carried too, where a newer revision of it, or none, is in reach.
+     *
+     * @template T of KitSheet|Connector
+     *
+     * @param T|null  $pinned
+     * @param list<T> $carried
+     *
+     * @return list<T>
+     */
+    private static function missing(KitSheet|Connector|null $pinned, array $carried): array
+    {
+        foreach ($carried as $one) {
+            if (null !== $pinned && $one->revision->equals($pinned->revision)) {
+                return [];
+            }
+        }
+
+        return null === $pinned ? [] : [$pinned];
+    }
+
+    /**
+     * @param list<KitSheet> $kits
+     *
+     * @return list<array{revision: Revision, why: string}>
+     */
+    private function withdrawn(array $kits): array
+    {
+        $withdrawn = [];
+        foreach ($kits as $sheet) {
+            $why = $this->withdrawals->reason($sheet->revision);
+            $withdrawn = null === $why ? $withdrawn : [...$withdrawn, ['revision' => $sheet->revision, 'why' => $why]];
+        }
+
+        return $withdrawn;
     }
 
     /**

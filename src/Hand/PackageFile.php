@@ -54,6 +54,7 @@ final class PackageFile
             'withdrawn' => array_map(
                 static fn (array $one): array => [...RevisionFile::write($one['revision']), 'why' => $one['why']], $package->sheets->withdrawn,
             ),
+            'unchecked' => array_map(RevisionFile::write(...), $package->sheets->unchecked),
         ];
     }
 
@@ -120,6 +121,7 @@ final class PackageFile
             $file->list('withdrawn', static fn (Fields $one): array => [
                 'revision' => RevisionFile::read($one), 'why' => $one->text('why', 400),
             ]),
+            $file->list('unchecked', RevisionFile::read(...)),
         );
     }
 }

@@ -48,7 +48,7 @@ final readonly class DoctrineSheetChecks implements SheetChecks
             'SELECT sheet_id, revision FROM sheet WHERE kind = ? AND (sheet_id, revision) IN ('
             .implode(', ', array_fill(0, \count($revisions), '(?, ?)')).')
              AND added_by_id IS DISTINCT FROM ? AND NOT EXISTS (SELECT 1 FROM sheet_check WHERE sheet_check.kind = sheet.kind
-             AND sheet_check.sheet_id = sheet.sheet_id AND sheet_check.revision = sheet.revision)',
+             AND sheet_check.sheet_id = sheet.sheet_id AND sheet_check.revision = sheet.revision) ORDER BY sheet_id, revision',
             [
                 $kind->value, ...array_merge(...array_map(static fn (Revision $one): array => [$one->id, $one->number], $revisions)),
                 Who::PROGRAM,

@@ -18,7 +18,7 @@ use Berm\Core\Revision;
 /** Holds every kit size, or every connector, against a job's cables: the best first, and for a page of them why each fits or does not. */
 final readonly class JudgeChoices
 {
-    public function __construct(private Jobs $jobs, private PlanJob $plan, private Sheets $sheets, private RankingTables $tables)
+    public function __construct(private Jobs $jobs, private PlanJob $plan, private PinnedSheets $sheets, private RankingTables $tables)
     {
     }
 

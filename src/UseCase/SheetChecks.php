@@ -20,7 +20,7 @@ interface SheetChecks
      *
      * @param list<Revision> $revisions
      *
-     * @return list<Revision>
+     * @return list<Revision> by id and number
      */
     public function missing(CheckedKind $kind, array $revisions): array;
 }

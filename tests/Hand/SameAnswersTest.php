@@ -50,6 +50,9 @@ final class SameAnswersTest extends ApiTestCase
     {
         $this->takeAlong($job, 'jointer');
         $this->same('GET', '');
+        foreach (['/kits', '/connectors'] as $list) {
+            self::assertSame(200, $this->same('GET', $list));
+        }
         $this->say(['kind' => 'safety-confirmed', 'permit' => 'P-9', 'confirmedBy' => 'Somebody', 'confirmedAt' => '2026-11-28T09:00:00+00:00',
             'identified' => true, 'isolated' => true, 'provedDead' => true, 'earthed' => true]);
         $statuses = [];
@@ -77,12 +80,34 @@ final class SameAnswersTest extends ApiTestCase
         $later = [...$draft, 'outageEnds' => '2026-11-29T16:00:00+01:00'];
         self::assertSame(409, $this->same('PUT', '/plan', $later, $version - 1));
         self::assertSame(422, $this->same('PUT', '/plan', [...$draft, 'unit' => 'ell'], $version));
-        $this->job = self::HALF_CUT;
-        $plan = ['PUT', '/plan', $later, $version];
-        [$server, $hand] = $this->both(...$plan);
-        // The entry that tells of it has an id that each side makes.
+        [$server, $hand] = $this->both('PUT', '/plan', $later, $version);
         self::assertSame(self::withoutIds($server), self::withoutIds($hand));
         self::assertSame(200, $server[0]);
+    }
+
+    /** Another connector, and a kit that nothing was known of but its sheet. */
+    #[Test]
+    public function whatElseCouldBeChosenIsPlannedAlike(): void
+    {
+        $this->takeAlong(self::SHRUNK, 'jointer');
+        $job = $this->call('GET', '/api/jobs/'.self::SHRUNK);
+        [$draft, $version] = [self::at($job, 'draft'), self::at($job, 'version')];
+        self::assertIsArray($draft);
+        self::assertIsInt($version);
+        $connectors = self::listAt($this->call('GET', '/api/jobs/'.self::SHRUNK.'/connectors'), 'choices');
+        self::assertGreaterThan(1, \count($connectors));
+        foreach (\array_slice($connectors, 0, 4) as $choice) {
+            self::assertIsArray($choice);
+            self::assertIsArray($choice['connector']);
+            $pinned = ['id' => $choice['connector']['id'], 'revision' => $choice['connector']['revision']];
+            [$server, $hand] = $this->both('PUT', '/plan', [...$draft, 'connector' => $pinned], $version);
+            // The entry that tells of it has an id that each side makes.
+            self::assertSame(self::withoutIds($server), self::withoutIds($hand));
+            self::assertSame(200, $server[0]);
+            ++$version;
+        }
+        self::assertSame(422, $this->same('PUT', '/plan', [...$draft, 'connector' => ['id' => 'never-made', 'revision' => 1]], $version));
+        self::assertSame(200, $this->same('GET', '/kits'));
     }
 
     #[Test]
