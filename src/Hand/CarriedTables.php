@@ -24,7 +24,8 @@ final readonly class CarriedTables implements RankingTables
     {
         return KitTable::of(array_filter(
             $this->sheets->kits,
-            fn (KitSheet $sheet): bool => $sheet->application->function === $function && $this->isNewest($sheet->revision, $this->sheets->kits),
+            fn (KitSheet $sheet): bool => $sheet->application->function === $function
+                && $this->isNewest($sheet->revision, $this->sheets->kits),
         ));
     }
 

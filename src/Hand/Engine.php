@@ -105,7 +105,9 @@ final readonly class Engine
             $asked->body, static fn (Fields $body): PlanDraft => PlanDraftFile::read($body, $stored->function),
         );
 
-        return Answer::of(200, JobJson::of(($this->changePlan)($this->package->job->id, $asked->version, $draft, $this->package->who->name)));
+        $changed = ($this->changePlan)($this->package->job->id, $asked->version, $draft, $this->package->who->name);
+
+        return Answer::of(200, JobJson::of($changed));
     }
 
     private function choices(Choices $choices): Answer

@@ -52,7 +52,8 @@ final class PackageFile
             'kits' => array_map(KitSheetFile::write(...), $package->sheets->kits),
             'connectors' => array_map(ConnectorFile::write(...), $package->sheets->connectors),
             'withdrawn' => array_map(
-                static fn (array $one): array => [...RevisionFile::write($one['revision']), 'why' => $one['why']], $package->sheets->withdrawn,
+                static fn (array $one): array => [...RevisionFile::write($one['revision']), 'why' => $one['why']],
+                $package->sheets->withdrawn,
             ),
             'unchecked' => array_map(RevisionFile::write(...), $package->sheets->unchecked),
         ];

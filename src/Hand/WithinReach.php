@@ -44,7 +44,9 @@ final readonly class WithinReach
         $ranked = Ranking::connectors(self::enquiry($job), $table, null, null);
         $best = self::first(array_map(static fn (int $row): array => $table->names[$row], $ranked->rows));
 
-        return array_map(fn (array $name): Connector => $this->sheets->connector(Revision::of(...$name)), self::among($table->names, $best));
+        return array_map(
+            fn (array $name): Connector => $this->sheets->connector(Revision::of(...$name)), self::among($table->names, $best),
+        );
     }
 
     private static function enquiry(Job $job): Enquiry

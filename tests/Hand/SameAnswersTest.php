@@ -53,8 +53,10 @@ final class SameAnswersTest extends ApiTestCase
         foreach (['/kits', '/connectors'] as $list) {
             self::assertSame(200, $this->same('GET', $list));
         }
-        $this->say(['kind' => 'safety-confirmed', 'permit' => 'P-9', 'confirmedBy' => 'Somebody', 'confirmedAt' => '2026-11-28T09:00:00+00:00',
-            'identified' => true, 'isolated' => true, 'provedDead' => true, 'earthed' => true]);
+        $this->say([
+            'kind' => 'safety-confirmed', 'permit' => 'P-9', 'confirmedBy' => 'Somebody', 'confirmedAt' => '2026-11-28T09:00:00+00:00',
+            'identified' => true, 'isolated' => true, 'provedDead' => true, 'earthed' => true,
+        ]);
         $statuses = [];
         for ($step = 0; $step < self::STEPS && null !== $event = Built::next($this->planned()); ++$step) {
             $statuses[] = $this->odd($step);
@@ -160,7 +162,8 @@ final class SameAnswersTest extends ApiTestCase
     /** @param array<string, mixed> $event */
     private function sayTwice(array $event): int
     {
-        $sent = ['id' => Uuid::v7()->toRfc4122(), 'event' => $event, 'madeAt' => '2026-11-28T09:58:00Z', 'sentAt' => '2026-11-28T10:00:00Z'];
+        $times = ['madeAt' => '2026-11-28T09:58:00Z', 'sentAt' => '2026-11-28T10:00:00Z'];
+        $sent = ['id' => Uuid::v7()->toRfc4122(), 'event' => $event, ...$times];
         $this->same('POST', '/log', $sent);
 
         return $this->same('POST', '/log', $sent);

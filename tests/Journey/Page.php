@@ -108,7 +108,9 @@ final class Page
         $quoted = self::quoted($beginning);
         for ($pages = 0; $pages < 30; ++$pages) {
             try {
-                $found = $this->element("//button[starts-with(normalize-space(.), $quoted) or starts-with(normalize-space(.), 'Show more: ')]");
+                $found = $this->element(
+                    "//button[starts-with(normalize-space(.), $quoted) or starts-with(normalize-space(.), 'Show more: ')]",
+                );
                 if (str_starts_with(trim($found->getText()), $beginning)) {
                     break;
                 }

@@ -100,7 +100,8 @@ final class SpliceInInchesTest extends TestCase
             match ($all) {
                 '' => $page->see('Yes')->tabTo('Yes')->type(WebDriverKeys::ENTER),
                 'phase' => $this->identify($page->see('proved again')),
-                default => $page->see($all)->tabTo($all)->type(WebDriverKeys::ENTER)->tabTo('Write it down now')->type(WebDriverKeys::ENTER),
+                default => $page->see($all)->tabTo($all)->type(WebDriverKeys::ENTER)
+                    ->tabTo('Write it down now')->type(WebDriverKeys::ENTER),
             };
         }
     }

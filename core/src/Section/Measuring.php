@@ -120,7 +120,8 @@ final class Measuring
     public function section(int $core): Section
     {
         $from = serialize([
-            $this->cutsOn($core), $this->finds->onCoreAsText($core), null === $this->build->connector, self::windows($this->markOut(), $core),
+            $this->cutsOn($core), $this->finds->onCoreAsText($core), null === $this->build->connector,
+            self::windows($this->markOut(), $core),
         ]);
 
         return $this->unmeasured->sections->of(

@@ -37,7 +37,8 @@ final class WorkSkeletonTest extends TestCase
     {
         self::assertSame(['begin', 'park', 'cut', 'connector', ...self::TAIL], self::stages(Example::joint()));
         self::assertSame(
-            ['begin', 'park', 'cut', 'connector', 'fill', 'stress', 'insulation', 'screen', 'seal', 'end'], self::stages(Example::termination()),
+            ['begin', 'park', 'cut', 'connector', 'fill', 'stress', 'insulation', 'screen', 'seal', 'end'],
+            self::stages(Example::termination()),
         );
         self::assertSame(['screen-through'], self::open(Example::joint(), 'screen'));
         self::assertSame(['earth'], self::open(Example::termination(), 'screen'));

@@ -111,6 +111,7 @@ final class NextStepTest extends TestCase
     private static function done(NextStep $next): array
     {
         $end = $next->task?->where->end->value ?? '';
+        $isPhase = CheckKind::Phase === $next->task?->check?->question->kind();
 
         return match (true) {
             null !== $next->task?->item => ['kind' => 'part-parked', 'end' => $end, 'part' => $next->task->item->key],
@@ -120,7 +121,7 @@ final class NextStepTest extends TestCase
             null !== $next->task?->checkPlace() => [
                 'kind' => 'check-made', 'stage' => $next->task->checkPlace()->stage, 'check' => $next->task->checkPlace()->check,
                 ...('' === $end ? [] : ['end' => $end]),
-                ...(CheckKind::Phase === $next->task->check?->question->kind() ? ['phase' => 'L1', 'by' => 'continuity'] : ['seen' => true]),
+                ...($isPhase ? ['phase' => 'L1', 'by' => 'continuity'] : ['seen' => true]),
             ],
             default => ['kind' => 'connector-fitted', 'batch' => 'B1'],
         };
