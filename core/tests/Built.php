@@ -109,14 +109,35 @@ final class Built
      */
     public static function asFarAsItGoes(Job $job, \Closure $off): array
     {
-        $built = new self($job, $off, null, new \DateTimeImmutable('2026-03-14T08:30:00Z'));
+        return (new self($job, $off, null, new \DateTimeImmutable('2026-03-14T08:30:00Z')))->tried(true);
+    }
+
+    /**
+     * From here on as far as nothing is refused or called out, some of it otherwise.
+     *
+     * @param \Closure(Mark|Task): ?Length $off
+     *
+     * @return array{Plan, string|null} how it stands then, and what was said; null where it came to the end
+     */
+    public function triedWith(\Closure $off): array
+    {
+        $other = clone $this;
+        $other->off = $off;
+
+        return $other->tried(false);
+    }
+
+    /** @return array{Plan, string|null} */
+    private function tried(bool $isNew): array
+    {
+        $said = null;
         try {
-            $built->begun()->goOn(400);
+            ($isNew ? $this->begun() : $this)->goOn(400);
         } catch (\LogicException $alarm) {
-            return [$built->plan ?? throw $alarm, $alarm->getMessage()];
+            $said = $alarm->getMessage();
         }
 
-        return [$built->plan ?? throw new \LogicException('nothing was planned'), null];
+        return [$this->plan ?? throw new \LogicException('nothing was planned'), $said];
     }
 
     /** @return iterable<Task, self> what is asked next, and the build as it is before that is done */
