@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Tests\Journey\Fuzz;
+namespace App\Tests\Fuzz;
 
 /** The contract, with what it refers to put in its place. */
 final readonly class Schemas

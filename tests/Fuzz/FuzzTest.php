@@ -2,17 +2,18 @@
 
 declare(strict_types=1);
 
-namespace App\Tests\Journey;
+namespace App\Tests\Fuzz;
 
-use App\Tests\Journey\Fuzz\Operation;
-use App\Tests\Journey\Fuzz\Values;
+use App\Tests\Journey\Answer;
+use App\Tests\Journey\Visitor;
 use Doctrine\DBAL\DriverManager;
 use Doctrine\DBAL\Tools\DsnParser;
 use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
 /**
- * Whatever is sent to whatever operation by whomever: it is answered, in words, and nothing else changes. As many as BERM_FUZZ says by
+ * Whatever is sent to whatever operation by whomever: it is answered, in words, and nothing else changes. What may be changed is: it comes
+ * after the journeys, which share its demo. As many as BERM_FUZZ says by
  * ./berm fuzz.
  */
 final class FuzzTest extends TestCase

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Tests\Journey\Fuzz;
+namespace App\Tests\Fuzz;
 
 /** What is sent: often nearly right, often not at all. By mt_rand, so that a seed sends the same again. */
 final readonly class Values

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Tests\Journey\Fuzz;
+namespace App\Tests\Fuzz;
 
 use Symfony\Component\Yaml\Yaml;
 
@@ -20,7 +20,7 @@ final readonly class Operation
     /** @return non-empty-list<self> */
     public static function all(): array
     {
-        $contract = Yaml::parseFile(__DIR__.'/../../../openapi.yaml');
+        $contract = Yaml::parseFile(__DIR__.'/../../openapi.yaml');
         $schemas = new Schemas(\is_array($contract) ? $contract : []);
         $all = [];
         foreach ($schemas->at('paths') as $path => $item) {
