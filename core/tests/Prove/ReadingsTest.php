@@ -92,11 +92,11 @@ final class ReadingsTest extends TestCase
 
     /**
      * At its limit; where that alone breaks a rule, such as that both laps are alike, or leaves it unlikely to hold once a tube has shrunk,
-     * half as far from what is planned. Where it stops, there must be a rule that says so.
+     * half as far from what is planned, or half of that. Where it stops, there must be a rule that says so.
      */
     private static function buildsTowards(Built $before, string $check, bool $isMost): bool
     {
-        foreach ([1.0, 0.5, 0.25] as $share) {
+        foreach ([1.0, 0.5, 0.25, 0.125] as $share) {
             [$plan, $alarm] = $before->triedWith(static fn (Mark|Task $one): ?Length => self::is($one, $check)
                 ? self::limit($one, $isMost, $share)
                 : null);
