@@ -11,9 +11,9 @@ use App\UseCase\Jobs;
 use App\UseCase\PinnedSheets;
 use App\UseCase\Seals;
 use App\UseCase\SheetChecks;
+use App\UseCase\SheetWithdrawals;
 use App\UseCase\StoredJob;
 use App\UseCase\Who;
-use App\UseCase\WithdrawalReasons;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Revision;
@@ -25,7 +25,7 @@ final readonly class PackJob
     public function __construct(
         private Jobs $jobs,
         private PinnedSheets $sheets,
-        private WithdrawalReasons $withdrawals,
+        private SheetWithdrawals $withdrawals,
         private Crews $crews,
         private Seals $seals,
         private WithinReach $reach,
@@ -90,9 +90,10 @@ final readonly class PackJob
     private function withdrawn(array $kits): array
     {
         $withdrawn = [];
-        foreach ($kits as $sheet) {
-            $why = $this->withdrawals->reason($sheet->revision);
-            $withdrawn = null === $why ? $withdrawn : [...$withdrawn, ['revision' => $sheet->revision, 'why' => $why]];
+        foreach ($this->withdrawals->all() as $revision) {
+            if ([] !== array_filter($kits, static fn (KitSheet $sheet): bool => $sheet->revision->equals($revision))) {
+                $withdrawn[] = ['revision' => $revision, 'why' => $this->withdrawals->reason($revision) ?? ''];
+            }
         }
 
         return $withdrawn;
@@ -105,6 +106,8 @@ final readonly class PackJob
      */
     private static function once(array $revisions): array
     {
-        return array_values(array_unique($revisions, \SORT_REGULAR));
+        $isAgain = isset($revisions[1]) && $revisions[1]->equals($revisions[0]);
+
+        return $isAgain ? [$revisions[0]] : $revisions;
     }
 }

@@ -29,11 +29,10 @@ final readonly class WithinReach
     {
         $job = $this->plan->file($stored)->job;
         $table = $this->tables->kits($job->function);
-        $ranked = Ranking::kits(self::enquiry($job), $table, $this->tables->connectors($job->function->connectorKind()));
-        $best = self::first(array_map(static fn (int $row): array => [$table->names[$row][0], $table->names[$row][1]], $ranked->rows));
-        $names = array_map(static fn (array $name): array => [$name[0], $name[1]], $table->names);
+        $connectors = $this->tables->connectors($job->function->connectorKind());
+        $ranked = Ranking::kits(Enquiry::ofJob($job), $table, $connectors);
 
-        return array_map(fn (array $name): KitSheet => $this->sheets->kit(Revision::of(...$name)), self::among($names, $best));
+        return array_map($this->sheets->kit(...), self::best($table->names, $ranked->rows));
     }
 
     /** @return list<Connector> in the order in which lists have them */
@@ -41,39 +40,35 @@ final readonly class WithinReach
     {
         $job = $this->plan->file($stored)->job;
         $table = $this->tables->connectors($job->function->connectorKind());
-        $ranked = Ranking::connectors(self::enquiry($job), $table, null, null);
-        $best = self::first(array_map(static fn (int $row): array => $table->names[$row], $ranked->rows));
+        $ranked = Ranking::connectors(Enquiry::ofJob($job), $table, null, null);
 
-        return array_map(
-            fn (array $name): Connector => $this->sheets->connector(Revision::of(...$name)), self::among($table->names, $best),
-        );
-    }
-
-    private static function enquiry(Job $job): Enquiry
-    {
-        return new Enquiry($job->function, array_values($job->cables), $job->site, $job->unit);
+        return array_map($this->sheets->connector(...), self::best($table->names, $ranked->rows));
     }
 
     /**
-     * @param list<array{string, int}> $names the best first; a sheet once for each of its sizes
+     * A sheet stands in as many rows as it has sizes, and is taken once; of each there is its newest revision alone.
      *
-     * @return list<array{string, int}>
-     */
-    private static function first(array $names): array
-    {
-        return \array_slice(array_values(array_unique($names, \SORT_REGULAR)), 0, self::MOST);
-    }
-
-    /**
-     * @param list<array{string, int}> $names
-     * @param list<array{string, int}> $best
+     * @param list<array{0: string, 1: int, 2?: string}> $names of the rows
+     * @param list<int>                                  $rows  the best first
      *
-     * @return list<array{string, int}> each of the best once, in the order of the names
+     * @return list<Revision> in the order of the names
      */
-    private static function among(array $names, array $best): array
+    private static function best(array $names, array $rows): array
     {
-        $isBest = array_filter($names, static fn (array $name): bool => \in_array($name, $best, true));
+        $best = $found = [];
+        foreach ($rows as $row) {
+            $best[$names[$row][0]] = true;
+            if (self::MOST === \count($best)) {
+                break;
+            }
+        }
+        foreach ($names as [$id, $number]) {
+            if (isset($best[$id])) {
+                $found[] = Revision::of($id, $number);
+                unset($best[$id]);
+            }
+        }
 
-        return array_values(array_unique($isBest, \SORT_REGULAR));
+        return $found;
     }
 }

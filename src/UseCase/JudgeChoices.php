@@ -26,7 +26,7 @@ final readonly class JudgeChoices
     public function kits(string $jobId, int $page): Choices
     {
         $job = $this->job($jobId);
-        $enquiry = self::enquiry($job);
+        $enquiry = Enquiry::ofJob($job);
         $table = $this->tables->kits($enquiry->function);
         $connectors = $this->tables->connectors($enquiry->function->connectorKind());
         $ranked = Ranking::kits($enquiry, $table, $connectors);
@@ -40,7 +40,7 @@ final readonly class JudgeChoices
     public function connectors(string $jobId, int $page): Choices
     {
         $job = $this->job($jobId);
-        $enquiry = self::enquiry($job);
+        $enquiry = Enquiry::ofJob($job);
         $table = $this->tables->connectors($enquiry->function->connectorKind());
         $kits = null === $job->sheet ? null : KitTable::of([$job->sheet]);
         $row = null === $job->sheet || null === $job->size ? null : $kits?->find(
@@ -54,11 +54,6 @@ final readonly class JudgeChoices
     private function job(string $id): Job
     {
         return $this->plan->file($this->jobs->get($id))->job;
-    }
-
-    private static function enquiry(Job $job): Enquiry
-    {
-        return new Enquiry($job->function, array_values($job->cables), $job->site, $job->unit);
     }
 
     /** @param array{string, int, string} $name */

@@ -13,8 +13,7 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * Whatever is sent to whatever operation by whomever: it is answered, in words, and nothing else changes. What may be changed is: it comes
- * after the journeys, which share its demo. As many as BERM_FUZZ says by
- * ./berm fuzz.
+ * after the journeys, which share its demo. As many as BERM_FUZZ says by ./berm fuzz.
  */
 final class FuzzTest extends TestCase
 {

@@ -113,6 +113,21 @@ final class SameAnswersTest extends ApiTestCase
     }
 
     #[Test]
+    public function aSheetThatWasWithdrawnStopsTheWorkAlike(): void
+    {
+        $this->signIn('engineer');
+        $job = $this->call('GET', '/api/jobs/'.self::HALF_CUT);
+        $revision = self::at($job, 'kit.revision');
+        self::assertIsInt($revision);
+        $path = '/api/kits/'.self::text($job, 'kit.id')."/$revision/withdrawal";
+        self::assertSame(204, $this->call('PUT', $path, ['reason' => 'The screen comes out short.'])->getStatusCode());
+        $this->takeAlong(self::HALF_CUT, 'jointer');
+        $this->same('GET', '');
+        self::assertStringContainsString('The screen comes out short.', $this->both('GET', '')[1][1]);
+        self::assertSame(409, $this->say(self::cut('A', 'insulation', '57')));
+    }
+
+    #[Test]
     public function whoMayNotWriteMayNotWithoutSignal(): void
     {
         $this->takeAlong(self::HALF_CUT, 'trainer');

@@ -67,7 +67,8 @@ final readonly class Assembly
         return RuleValues::of($cable, $this->size->dimensions, $this->connector, $this->site, $this->other($cable))->withAll($this->said);
     }
 
-    private function other(CableEnd $cable): ?CableEnd
+    /** That of the other end; null of a termination. */
+    public function other(CableEnd $cable): ?CableEnd
     {
         foreach ($this->cables as $one) {
             if ($one->end !== $cable->end) {

@@ -8,6 +8,7 @@ use Berm\Core\Assembly\RuleValues;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Conductor\SizeRange;
 use Berm\Core\Formula\Values;
+use Berm\Core\Job\Job;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Site\Site;
@@ -21,6 +22,11 @@ final readonly class Enquiry
      */
     public function __construct(public AccessoryFunction $function, public array $cables, public Site $site, public LengthUnit $unit)
     {
+    }
+
+    public static function ofJob(Job $job): self
+    {
+        return new self($job->function, array_values($job->cables), $job->site, $job->unit);
     }
 
     /** Sized in the job's own world: mm² for millimetres, AWG and kcmil for inches. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\Section;
 
-use Berm\Core\Assembly\Assembly;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\Measure;
@@ -24,7 +23,7 @@ final readonly class MeasuredLength
     {
         $one = $places->assembly->cable($check->where->end ?? $measure->end);
 
-        return new self($places, $check, $measure, $one, $measure->isAcross ? self::otherThan($one, $places->assembly) : $one);
+        return new self($places, $check, $measure, $one, $measure->isAcross ? $places->assembly->other($one) ?? $one : $one);
     }
 
     /** As it measures at its check: what is not set yet is as long as it was supplied. @throws CoreError */
@@ -43,16 +42,5 @@ final readonly class MeasuredLength
     public function more(): ?Locus
     {
         return (new Placed($this->places))->more($this->check, $this->measure, $this->one->end, $this->other->end);
-    }
-
-    private static function otherThan(CableEnd $cable, Assembly $assembly): CableEnd
-    {
-        foreach ($assembly->cables as $one) {
-            if ($one->end !== $cable->end) {
-                return $one;
-            }
-        }
-
-        return $cable;
     }
 }

@@ -287,7 +287,7 @@ final class Places
 
             return null === $item ? null : $this->edges($item, $end, $edge->feature)[$edge->isFar ? 1 : 0];
         }
-        $other = $this->other($end);
+        $other = $this->assembly->other($cable)?->end;
         $isOther = str_starts_with($name, 'other_cut_');
         $cut = Cut::ofFormulaName($isOther ? substr($name, 6) : $name);
         if (null !== $cut) {
@@ -308,17 +308,6 @@ final class Places
         [$from, $to] = $this->connector();
 
         return $from->plus($to)->times(0.5);
-    }
-
-    private function other(End $end): ?End
-    {
-        foreach ($this->assembly->cables as $cable) {
-            if ($cable->end !== $end) {
-                return $cable->end;
-            }
-        }
-
-        return null;
     }
 
     private function knows(End $end, Cut $cut): bool

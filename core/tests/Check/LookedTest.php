@@ -56,7 +56,8 @@ final class LookedTest extends TestCase
         self::assertSame(
             [true, true, true, false, false, false],
             [
-                $isHeated(Mistake::Scorch), $isHeated(Mistake::Groove, Mistake::OneSidedHeat), $isHeated(Mistake::EndsFirst, Mistake::Scorch),
+                $isHeated(Mistake::Scorch), $isHeated(Mistake::Groove, Mistake::OneSidedHeat),
+                $isHeated(Mistake::EndsFirst, Mistake::Scorch),
                 $isHeated(Mistake::EndsFirst), $isHeated(Mistake::Groove), $isHeated(),
             ],
         );

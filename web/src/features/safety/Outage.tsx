@@ -5,8 +5,8 @@ import type { Job } from '../../api/types'
 import { Field } from '../../ui/Field'
 
 /**
- * When the cable goes into service again: what is begun has to be finished or made safe by then. Kept when the field is left, since a date that
- * is typed digit by digit is many dates.
+ * When the cable goes into service again: what is begun has to be finished or made safe by then. Kept when the field is left, since a
+ * date that is typed digit by digit is many dates.
  */
 export function Outage({ job }: { job: Job }) {
   const mayPlan = useMay('plan')
