@@ -101,7 +101,7 @@ http {
   client_max_body_size 6m; client_body_buffer_size 512k; client_header_timeout 15s; client_body_timeout 15s; send_timeout 15s;
   # A connection that sends slowly costs a place and no worker; nobody needs two hundred.
   limit_conn_zone \$binary_remote_addr zone=address:1m; limit_conn address 200; limit_conn_log_level info; limit_conn_status 429;
-  gzip on; gzip_types text/css application/javascript application/json image/svg+xml; gzip_min_length 512;
+  gzip on; gzip_static on; gzip_types text/css application/javascript application/json image/svg+xml; gzip_min_length 512;
   client_body_temp_path $run/body; proxy_temp_path $run/proxy; fastcgi_temp_path $run/fastcgi; uwsgi_temp_path $run/uwsgi; scgi_temp_path $run/scgi;
   $tls
   # Asked by another name: somebody's page in a browser here that says it is ours.

@@ -2,13 +2,21 @@ import js from '@eslint/js'
 import hooks from 'eslint-plugin-react-hooks'
 import tseslint from 'typescript-eslint'
 
+/** The engine's runtime is under another licence: it runs in a worker of its own, and messages go between. */
+const OF_THE_HAND = ['@php-wasm/*', '**/hand/worker*']
+
 /** Who may use whom (ARCHITECTURE.md): each layer names what it must not import. */
 const layer = (files, forbidden) => ({
   files: [`src/${files}/**/*.{ts,tsx}`],
   rules: {
     'no-restricted-imports': [
       'error',
-      { patterns: forbidden.map((group) => ({ group: [group], message: `src/${files} must not use ${group}` })) },
+      {
+        patterns: [...forbidden, ...OF_THE_HAND].map((group) => ({
+          group: [group],
+          message: `src/${files} must not use ${group}`,
+        })),
+      },
     ],
   },
 })
@@ -52,5 +60,12 @@ export default tseslint.config(
   ]),
   layer('api', ['radix-ui', '**/ui/**', '**/drawing/**', '**/features/**', '**/app/**']),
   layer('ui', ['@tanstack/*', '**/api/**', '**/drawing/**', '**/features/**', '**/app/**']),
+  {
+    files: ['hand/**/*.js'],
+    ...tseslint.configs.disableTypeChecked,
+    languageOptions: { globals: { self: 'readonly', fetch: 'readonly' }, parserOptions: { project: null } },
+  },
+  layer('app', []),
+  layer('views', []),
   layer('features', ['**/app/**', '../../features/**', '../*/**/features/**']),
 )

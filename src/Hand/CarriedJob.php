@@ -13,9 +13,20 @@ use Berm\Core\Build\Entry;
 /** The one job that was taken along, as it was then, with what was written here. One person writes at a time: nothing is locked. */
 final class CarriedJob implements Jobs
 {
+    private StoredJob $told;
+
     /** @param string $seals what the job rests on, as the chain of its log has it */
     public function __construct(private StoredJob $job, private readonly string $seals)
     {
+        $this->told = $job;
+    }
+
+    /** What was written since it was asked last; null: nothing. */
+    public function grown(): ?Growth
+    {
+        [$before, $this->told] = [$this->told, $this->job];
+
+        return Growth::between($before, $this->told);
     }
 
     public function get(string $id): StoredJob

@@ -16,14 +16,14 @@ use Berm\Core\Revision;
 final readonly class CarriedSheets implements PinnedSheets, WithdrawalReasons
 {
     /**
-     * @param list<Construction>                           $cables
-     * @param list<KitSheet>                               $kits
-     * @param list<Connector>                              $connectors
+     * @param Pile<Construction>                           $cables
+     * @param Pile<KitSheet>                               $kits
+     * @param Pile<Connector>                              $connectors
      * @param list<array{revision: Revision, why: string}> $withdrawn
      * @param list<Revision>                               $unchecked  connectors that only their writer has looked at
      */
     public function __construct(
-        public array $cables, public array $kits, public array $connectors, public array $withdrawn, public array $unchecked,
+        public Pile $cables, public Pile $kits, public Pile $connectors, public array $withdrawn, public array $unchecked,
     ) {
     }
 
@@ -41,17 +41,17 @@ final readonly class CarriedSheets implements PinnedSheets, WithdrawalReasons
 
     public function cable(Revision $revision): Construction
     {
-        return self::among($this->cables, $revision) ?? throw SheetNotFound::revision('cable', $revision);
+        return $this->cables->find($revision) ?? throw SheetNotFound::revision('cable', $revision);
     }
 
     public function kit(Revision $revision): KitSheet
     {
-        return self::among($this->kits, $revision) ?? throw SheetNotFound::revision('kit', $revision);
+        return $this->kits->find($revision) ?? throw SheetNotFound::revision('kit', $revision);
     }
 
     public function connector(Revision $revision): Connector
     {
-        return self::among($this->connectors, $revision) ?? throw SheetNotFound::revision('connector', $revision);
+        return $this->connectors->find($revision) ?? throw SheetNotFound::revision('connector', $revision);
     }
 
     public function reason(Revision $revision): ?string
@@ -59,24 +59,6 @@ final readonly class CarriedSheets implements PinnedSheets, WithdrawalReasons
         foreach ($this->withdrawn as ['revision' => $withdrawn, 'why' => $why]) {
             if ($withdrawn->equals($revision)) {
                 return $why;
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * @template T of Construction|KitSheet|Connector
-     *
-     * @param list<T> $sheets
-     *
-     * @return T|null
-     */
-    private static function among(array $sheets, Revision $revision): Construction|KitSheet|Connector|null
-    {
-        foreach ($sheets as $sheet) {
-            if ($sheet->revision->equals($revision)) {
-                return $sheet;
             }
         }
 

@@ -11,7 +11,6 @@ use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Ranking\ConnectorTable;
 use Berm\Core\Ranking\KitTable;
-use Berm\Core\Revision;
 
 /** What can be chosen from where there is no signal: the newest revisions that were taken along. */
 final readonly class CarriedTables implements RankingTables
@@ -23,29 +22,14 @@ final readonly class CarriedTables implements RankingTables
     public function kits(AccessoryFunction $function): KitTable
     {
         return KitTable::of(array_filter(
-            $this->sheets->kits,
-            fn (KitSheet $sheet): bool => $sheet->application->function === $function
-                && $this->isNewest($sheet->revision, $this->sheets->kits),
+            $this->sheets->kits->newest(), static fn (KitSheet $sheet): bool => $sheet->application->function === $function,
         ));
     }
 
     public function connectors(ConnectorKind $kind): ConnectorTable
     {
         return ConnectorTable::of(array_values(array_filter(
-            $this->sheets->connectors,
-            fn (Connector $one): bool => $one->kind === $kind && $this->isNewest($one->revision, $this->sheets->connectors),
+            $this->sheets->connectors->newest(), static fn (Connector $one): bool => $one->kind === $kind,
         )));
-    }
-
-    /** @param list<KitSheet>|list<Connector> $all */
-    private function isNewest(Revision $revision, array $all): bool
-    {
-        foreach ($all as $other) {
-            if ($other->revision->id === $revision->id && $other->revision->number > $revision->number) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

@@ -34,9 +34,9 @@ final readonly class Engine
     private ChangePlan $changePlan;
     private JudgeChoices $judge;
 
-    private function __construct(private Package $package)
+    private function __construct(private Package $package, StoredJob $job)
     {
-        $this->jobs = new CarriedJob($package->job, $package->seals);
+        $this->jobs = new CarriedJob($job, $package->seals);
         $this->clock = new HandClock($package->at);
         $this->plan = new PlanJob($package->sheets, new LastPlan(), $package->sheets);
         $this->judge = new JudgeChoices($this->jobs, $this->plan, $package->sheets, new CarriedTables($package->sheets));
@@ -45,9 +45,16 @@ final readonly class Engine
         $this->changePlan = new ChangePlan($this->jobs, $this->plan, $this->clock, new HandIds($this->clock));
     }
 
-    public static function open(Package $package): self
+    /** @param list<Growth> $grown what was written here since the job was taken along, in that order */
+    public static function open(Package $package, array $grown = []): self
     {
-        return new self($package);
+        return new self($package, array_reduce($grown, static fn (StoredJob $job, Growth $one): StoredJob => $one->on($job), $package->job));
+    }
+
+    /** What was written since it was asked last; null: nothing. */
+    public function grown(): ?Growth
+    {
+        return $this->jobs->grown();
     }
 
     /** What the server would answer, if it were asked now. */

@@ -56,7 +56,8 @@ final readonly class PackJob
         ];
 
         return new CarriedSheets(
-            array_map($this->sheets->cable(...), self::once($draft->cableRevisions())), $kits, $connectors, $this->withdrawn($kits),
+            Pile::of(array_map($this->sheets->cable(...), self::once($draft->cableRevisions()))), Pile::of($kits), Pile::of($connectors),
+            $this->withdrawn($kits),
             $this->checks->missing(CheckedKind::Connector, array_map(static fn (Connector $one): Revision => $one->revision, $connectors)),
         );
     }

@@ -39,18 +39,12 @@ final class PackageFile
             'who' => self::writeWho($package->who),
             'theirs' => $package->isTheirs,
             'crew' => $package->crew,
-            'job' => [
-                'id' => $job->id, 'name' => $job->name, 'function' => $job->function->value, 'version' => $job->version,
-                'changedAt' => MomentFile::write($job->changedAt), 'plan' => PlanDraftFile::write($job->draft),
-            ],
+            'job' => self::writeJob($job),
             'seals' => $package->seals,
-            'log' => array_map(static fn (StoredEntry $line): array => [
-                'sequence' => $line->sequence, 'hash' => $line->hash, 'format' => $line->format, 'sheets' => $line->sheets,
-                'body' => $line->body,
-            ], $job->log),
-            'cables' => array_map(CableTypeFile::write(...), $package->sheets->cables),
-            'kits' => array_map(KitSheetFile::write(...), $package->sheets->kits),
-            'connectors' => array_map(ConnectorFile::write(...), $package->sheets->connectors),
+            'log' => array_map(self::writeLine(...), $job->log),
+            'cables' => array_map(CableTypeFile::write(...), $package->sheets->cables->all()),
+            'kits' => array_map(KitSheetFile::write(...), $package->sheets->kits->all()),
+            'connectors' => array_map(ConnectorFile::write(...), $package->sheets->connectors->all()),
             'withdrawn' => array_map(
                 static fn (array $one): array => [...RevisionFile::write($one['revision']), 'why' => $one['why']],
                 $package->sheets->withdrawn,
@@ -69,6 +63,34 @@ final class PackageFile
             MomentFile::read($file, 'at'), Fields::got($file->object('who', self::readWho(...))), $file->flag('theirs'),
             $file->texts('crew', 200), self::readJob($file), self::readSheets($file), $file->optionalText('seals', 10_000),
         );
+    }
+
+    /** @return array<string, mixed> */
+    public static function writeGrowth(Growth $growth): array
+    {
+        return ['job' => self::writeJob($growth->job), 'log' => array_map(self::writeLine(...), $growth->lines)];
+    }
+
+    public static function readGrowth(Fields $file): Growth
+    {
+        return Growth::kept(self::readJob($file));
+    }
+
+    /** @return array<string, mixed> */
+    private static function writeJob(StoredJob $job): array
+    {
+        return [
+            'id' => $job->id, 'name' => $job->name, 'function' => $job->function->value, 'version' => $job->version,
+            'changedAt' => MomentFile::write($job->changedAt), 'plan' => PlanDraftFile::write($job->draft),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function writeLine(StoredEntry $line): array
+    {
+        return [
+            'sequence' => $line->sequence, 'hash' => $line->hash, 'format' => $line->format, 'sheets' => $line->sheets, 'body' => $line->body,
+        ];
     }
 
     /** @return array{id: string, name: string, writes: list<string>} */
@@ -116,13 +138,27 @@ final class PackageFile
     private static function readSheets(Fields $file): CarriedSheets
     {
         return new CarriedSheets(
-            $file->list('cables', static fn (Fields $cable): Construction => CableTypeFile::read($cable)),
-            $file->list('kits', static fn (Fields $kit): KitSheet => KitSheetFile::read($kit)),
-            $file->list('connectors', static fn (Fields $connector): Connector => ConnectorFile::read($connector)),
+            self::pile($file, 'cables', static fn (Fields $cable): Construction => CableTypeFile::read($cable)),
+            self::pile($file, 'kits', static fn (Fields $kit): KitSheet => KitSheetFile::read($kit)),
+            self::pile($file, 'connectors', static fn (Fields $connector): Connector => ConnectorFile::read($connector)),
             $file->list('withdrawn', static fn (Fields $one): array => [
                 'revision' => RevisionFile::read($one), 'why' => $one->text('why', 400),
             ]),
             $file->list('unchecked', RevisionFile::read(...)),
         );
+    }
+
+    /**
+     * @template T of Construction|KitSheet|Connector
+     *
+     * @param callable(Fields): T $read
+     *
+     * @return Pile<T>
+     */
+    private static function pile(Fields $file, string $key, callable $read): Pile
+    {
+        $sheets = $file->list($key, static fn (Fields $sheet): array => [RevisionFile::read($sheet), $sheet->later($read)]);
+
+        return Pile::unread(array_column($sheets, 0), array_column($sheets, 1));
     }
 }

@@ -242,6 +242,30 @@ final class Fields
         return $made;
     }
 
+    /**
+     * This object, to be read another time: no field of it is looked at now, and what is wrong with it is thrown then.
+     *
+     * @template T
+     *
+     * @param callable(self): T $make
+     *
+     * @return \Closure(): T
+     */
+    public function later(callable $make): \Closure
+    {
+        foreach (array_keys($this->values) as $key) {
+            $this->asked[(string) $key] = true;
+        }
+
+        return function () use ($make): mixed {
+            $problems = new Problems();
+            $made = self::make($this->values, $this->path, $problems, $make);
+            $problems->ensureNone();
+
+            return $made ?? throw BadDocument::because($this->path, 'cannot be read.');
+        };
+    }
+
     private function refuseUnknown(): void
     {
         foreach (array_diff_key($this->values, $this->asked) as $key => $value) {

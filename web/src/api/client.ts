@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from 'openapi-fetch'
 import { hear } from '../engine/clock'
+import { heard, notHeard } from '../engine/signal'
 import type { paths } from './schema'
 import type { Problem } from './types'
 
@@ -10,8 +11,13 @@ export class ApiError extends Error {
     this.name = 'ApiError'
   }
 
+  /** Nobody answered, or who did could not ask the server. */
+  get isUnheard(): boolean {
+    return this.problem === null || this.problem.status >= 500
+  }
+
   get isUnsent(): boolean {
-    return this.problem === null || this.problem.status >= 500 || [401, 429].includes(this.problem.status)
+    return this.isUnheard || [401, 429].includes(this.problem?.status ?? 0)
   }
 }
 
@@ -21,18 +27,56 @@ export const setCsrfToken = (token: string): void => {
 }
 
 const withToken: Middleware = {
-  onRequest({ request }) {
-    if (request.method !== 'GET') request.headers.set('X-CSRF-Token', csrfToken)
+  async onRequest({ request }) {
+    if (request.method === 'GET') return request
+    // A page that was opened without signal has none yet.
+    if (csrfToken === '' && sessionAgain) await sessionAgain()
+    request.headers.set('X-CSRF-Token', csrfToken)
     return request
   },
 }
 
-/** Each answer tells what time it is for the server. */
+let sessionAgain: (() => Promise<unknown>) | null = null
+/** How the session is asked for where its token is not known. */
+export const setSessionAgain = (again: () => Promise<unknown>): void => {
+  sessionAgain = again
+}
+
+let answerHere: (path: string) => Promise<unknown> = () => Promise.resolve(undefined)
+/** Who answers what is read of a job where the server does not; undefined where nobody can. */
+export const setAnswerHere = (here: typeof answerHere): void => {
+  answerHere = here
+}
+
+/** A trench with one bar: longer than this nobody waits. A picture is given its time. */
+const LONGEST_MS = 20_000
+const isLong = (request: Request): boolean => request.method === 'PUT' && request.url.includes('/pictures/')
+
+/** Each answer tells what time it is for the server, and that it is there. */
 async function fetched(request: Request): Promise<Response> {
   const askedAt = Date.now()
-  const response = await fetch(request)
-  hear(response.headers.get('Date'), askedAt, Date.now())
-  return response
+  try {
+    const response = await fetch(request, isLong(request) ? {} : { signal: AbortSignal.timeout(LONGEST_MS) })
+    if (UNHEARD.includes(response.status)) return (await unheard(request)) ?? response
+    heard()
+    hear(response.headers.get('Date'), askedAt, Date.now())
+    return response
+  } catch (error) {
+    const here = await unheard(request)
+    if (here) return here
+    throw error
+  }
+}
+
+/** What stands before the server says that it is not there. */
+const UNHEARD = [502, 503, 504]
+
+async function unheard(request: Request): Promise<Response | null> {
+  notHeard()
+  if (request.method !== 'GET') return null
+  const { pathname, search } = new URL(request.url)
+  const here = await answerHere(pathname + search)
+  return here === undefined ? null : Response.json(here)
 }
 
 /** The only place that calls fetch. */

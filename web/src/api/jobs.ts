@@ -9,8 +9,8 @@ import {
 import type { Unit } from '../domain/length'
 import { newerOf } from '../domain/newer'
 import { uuidv7 } from '../domain/uuid'
-import { engine } from '../engine/engine'
 import { answered, client } from './client'
+import { askJob } from './here'
 import type { AccessoryFunction, ChoicePage, Job } from './types'
 
 /** The best first, a page at a time. */
@@ -38,8 +38,8 @@ export const jobQueries = {
     queryOptions({
       queryKey: [...jobQueries.all, 'one', id],
       queryFn: async ({ client: queries }) => {
-        const job = await engine.ask({ ask: 'job', id })
-        return newerOf(queries.getQueryData<Job>([...jobQueries.all, 'one', id]), job)
+        const { job, isHere } = await askJob(id)
+        return known(queries.getQueryData<Job>([...jobQueries.all, 'one', id]), job, isHere)
       },
     }),
   kits: (id: string, version: number) =>
@@ -77,9 +77,20 @@ export function useCreateJob() {
   })
 }
 
-/** Keeps a job as the server answered it. */
-export function storeJob(job: Job, queries: QueryClient): void {
-  queries.setQueryData<Job>(jobQueries.one(job.id).queryKey, (kept) => newerOf(kept, job))
+/** Jobs that are shown as the engine on this device has them. */
+const shownFromHere = new Set<string>()
+
+/** Keeps a job as it was answered. @param isHere by the engine on this device */
+export function storeJob(job: Job, queries: QueryClient, isHere = false): void {
+  queries.setQueryData<Job>(jobQueries.one(job.id).queryKey, (kept) => known(kept, job, isHere))
+}
+
+/** The newer one of the same side; between the two sides, the one that was asked. */
+function known(kept: Job | undefined, job: Job, isHere: boolean): Job {
+  const wasHere = shownFromHere.has(job.id)
+  if (isHere) shownFromHere.add(job.id)
+  else shownFromHere.delete(job.id)
+  return wasHere === isHere ? newerOf(kept, job) : job
 }
 
 export const newJobId = (): string => uuidv7()

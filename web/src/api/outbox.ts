@@ -1,32 +1,57 @@
 import { useEffect, useMemo, useSyncExternalStore } from 'react'
 import { useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { withChanges } from '../engine/changes'
-import { engine } from '../engine/engine'
-import { KeptEntries, type KeptEntry } from '../engine/entries'
-import { isHeld, Outbox, type Made } from '../engine/outbox'
+import type { KeptEntry } from '../engine/entries'
+import { lostSince, onSignal } from '../engine/signal'
+import { isHeld, type Made, type Outbox } from '../engine/outbox'
+import { renew, renewSoon } from './device'
+import { entries, isLedHere, outbox, tell } from './here'
 import { jobQueries, storeJob } from './jobs'
+import { sendPictureOf } from './pictures'
+import { keepRefused } from './unsaved'
+import { madeAt } from '../domain/uuid'
 import { sessionQuery } from './session'
 import type { Job, LogEvent, Written } from './types'
 
 export type { KeptEntry } from '../engine/entries'
 
-const entries = new KeptEntries()
-let outbox: Outbox | null = null
-
-/** One outbox for the page, as there is one query client. */
+/** One outbox for the page, as there is one query client: what comes of it is shown. */
 function outboxOf(queries: QueryClient): Outbox {
-  return (outbox ??= new Outbox(entries, engine, {
-    onTaken: (entry, written) => storeChanges(entry.jobId, written, queries),
+  tell({
+    onTaken: ({ jobId }, answer) => {
+      if (isLedHere(jobId)) return
+      storeAnswer(jobId, answer, queries)
+      renewSoon(jobId)
+    },
+    onJudged: ({ jobId }, answer) => storeAnswer(jobId, answer, queries, true),
     onSignedOut: () => void queries.invalidateQueries({ queryKey: sessionQuery.queryKey }),
-  }))
+    onAllSent: (jobIds) => void allSent(jobIds, queries),
+    onPlanRefused: ({ jobId, event }, problem) => {
+      if (event.kind === 'plan') keepRefused(jobId, event, problem)
+    },
+    sendFirst: sendPictureOf,
+  })
+  return outbox
+}
+
+async function allSent(jobIds: string[], queries: QueryClient): Promise<void> {
+  for (const jobId of jobIds) {
+    await renew(jobId)
+    await queries.invalidateQueries({ queryKey: jobQueries.one(jobId).queryKey })
+  }
+}
+
+function storeAnswer(jobId: string, answer: Written | Job, queries: QueryClient, isHere = false): void {
+  if ('changes' in answer) storeChanges(jobId, answer, queries, isHere)
+  else storeJob(answer, queries, isHere)
 }
 
 /** Sets what an entry changed into the job as known; where that is another, it is fetched whole. */
-export function storeChanges(jobId: string, written: Written, queries: QueryClient): void {
+export function storeChanges(jobId: string, written: Written, queries: QueryClient, isHere = false): void {
   const { queryKey } = jobQueries.one(jobId)
   const known = queries.getQueryData<Job>(queryKey)
   const changed = known ? withChanges(known, written) : null
-  if (changed) storeJob(changed, queries)
+  if (changed) storeJob(changed, queries, isHere)
   else void queries.invalidateQueries({ queryKey })
   void queries.invalidateQueries({ queryKey: [...jobQueries.all, 'page'] })
 }
@@ -39,13 +64,31 @@ function useEntries(): KeptEntry[] {
 export function useWaiting(jobId: string): KeptEntry[] {
   const all = useEntries()
   const me = useMe()
-  return useMemo(() => all.filter((one) => one.jobId === jobId && one.person === me), [all, jobId, me])
+  return useMemo(() => all.filter((one) => one.jobId === jobId && one.person === me && !one.taken), [all, jobId, me])
 }
+
+/** Those of them of which nothing is known yet but that they were made. */
+export const useUnjudged = (jobId: string): KeptEntry[] => {
+  const waiting = useWaiting(jobId)
+  return useMemo(() => waiting.filter((one) => !one.judged), [waiting])
+}
+
+/** When those of whoever is signed in were made that lie here and cannot be read any more. */
+export function useDamaged(): Date[] {
+  const ids = useSyncExternalStore(entries.subscribe, () => entries.damaged)
+  return ids.map(madeAt)
+}
+
+/** Whether an entry was judged on this device and the server has not seen it. */
+export const useIsProvisional = (entryId: string | null): boolean =>
+  useEntries().some((one) => one.id === entryId && one.judged === true && !one.taken)
+
+/** How many entries of whoever is signed in the server does not have, of whatever job. */
+export const useMineWaiting = (): number => useEntries().filter((one) => !one.taken).length
 
 /** How many entries of others wait on this device: only they can send them. */
 export function useOthersWaiting(jobId: string): number {
-  const me = useMe()
-  return useEntries().filter((one) => one.jobId === jobId && one.person !== me).length
+  return useSyncExternalStore(entries.subscribe, () => entries.others).filter((one) => one.jobId === jobId).length
 }
 
 const useMe = (): string => useQuery(sessionQuery).data?.person?.name ?? ''
@@ -93,17 +136,30 @@ export function useRefused(): { sendAgain: (entry: KeptEntry) => void; withdraw:
 
 /** Tries again whenever a connection may be back, and once somebody has signed in. */
 export function useOutbox(): void {
-  const outbox = outboxOf(useQueryClient())
+  const queries = useQueryClient()
+  const outbox = outboxOf(queries)
   const me = useMe()
   useEffect(() => {
     if (me === '') return
+    void entries.readFor(me)
     const send = () => void outbox.send(me)
     send()
     const timer = window.setInterval(send, 4000)
+    const ask = window.setInterval(() => {
+      if (lostSince() !== null) void queries.invalidateQueries({ queryKey: sessionQuery.queryKey })
+    }, 8000)
     window.addEventListener('online', send)
+    const stop = onSignal(() => {
+      if (lostSince() !== null) return
+      send()
+      // What was shown as it was taken along is asked for again.
+      void queries.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== sessionQuery.queryKey[0] })
+    })
     return () => {
       window.clearInterval(timer)
+      window.clearInterval(ask)
       window.removeEventListener('online', send)
+      stop()
     }
-  }, [outbox, me])
+  }, [outbox, queries, me])
 }

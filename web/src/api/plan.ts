@@ -1,19 +1,15 @@
 import { useEffect } from 'react'
 import { useQueryClient, type QueryClient } from '@tanstack/react-query'
+import { carried, entries, me, outbox } from './here'
 import { answered, ApiError, client } from './client'
+import { isWaiting } from '../engine/outbox'
 import { jobQueries, storeJob } from './jobs'
-import { Kept, useKept } from '../engine/local'
-import type { Draft, Job, Problem } from './types'
+import type { Draft, Job } from './types'
+import { keep, unsaved, useUnsaved, type Unsaved } from './unsaved'
 
-/** A plan as it stands on this screen and not yet on the server. */
-export type Unsaved = { version: number; draft: Draft; problem: Problem | null }
+export { useUnsaved, type Unsaved } from './unsaved'
 
-const unsaved = new Kept<Record<string, Unsaved>>('berm.plans', {})
 const sending = new Set<string>()
-
-export function useUnsaved(jobId: string): Unsaved | undefined {
-  return useKept(unsaved)[jobId]
-}
 
 /** The plan to show: what was typed here, else what the server has. */
 export function useDraft(job: Job): Draft {
@@ -60,11 +56,6 @@ export function usePlanSender(jobId: string): void {
   }, [jobId, queries])
 }
 
-function keep(jobId: string, value: Unsaved | undefined): void {
-  const others = Object.entries(unsaved.value).filter(([id]) => id !== jobId)
-  unsaved.set(Object.fromEntries(value ? [...others, [jobId, value]] : others))
-}
-
 /** A change made before the screen was drawn again stands on what the server answered last, not on what is still shown. */
 function newest(shown: Job, queries: QueryClient): Job {
   const answered = queries.getQueryData(jobQueries.one(shown.id).queryKey)
@@ -76,12 +67,17 @@ async function send(jobId: string, queries: QueryClient): Promise<void> {
   if (!mine || mine.problem !== null || sending.has(jobId)) return
   sending.add(jobId)
   try {
+    if (isQueued(jobId)) {
+      await queue(jobId, mine)
+      return
+    }
     const params = { path: { id: jobId }, header: { 'If-Match': `"${mine.version}"` } }
     const job = await answered(client.PUT('/api/jobs/{id}/plan', { params, body: mine.draft }))
     storeJob(job, queries)
     const now = unsaved.value[jobId]
     keep(jobId, now && now.draft !== mine.draft ? { ...now, version: job.version } : undefined)
   } catch (error) {
+    if (error instanceof ApiError && error.isUnheard && (await carried()?.has(jobId))) await queue(jobId, mine)
     if (error instanceof ApiError && !error.isUnsent && unsaved.value[jobId]?.draft === mine.draft)
       keep(jobId, { ...mine, problem: error.problem })
   } finally {
@@ -89,4 +85,14 @@ async function send(jobId: string, queries: QueryClient): Promise<void> {
   }
   const left = unsaved.value[jobId]
   if (left && left.draft !== mine.draft) await send(jobId, queries)
+}
+
+/** Entries wait that were made before it: it goes to the server in its turn. */
+const isQueued = (jobId: string): boolean => entries.all.some((one) => one.jobId === jobId && isWaiting(one))
+
+/** Where there is no signal it waits among the entries, and the engine on this device works out what follows. */
+async function queue(jobId: string, { version, draft }: Unsaved): Promise<void> {
+  const now = unsaved.value[jobId]
+  keep(jobId, now && now.draft !== draft ? { ...now, version: version + 1 } : undefined)
+  await outbox.write(jobId, me(), { kind: 'plan', version, draft }, 'The plan as changed')
 }

@@ -1,33 +1,67 @@
 import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { createContext, useContext } from 'react'
 import { forgetTyped } from '../engine/typed'
-import { answered, client, setCsrfToken } from './client'
+import { answered, ApiError, client, setCsrfToken, setSessionAgain } from './client'
+import { isHere, me } from './here'
+import { forgetAllOf, forgetPerson, hasLeft, hasLeftNow, keepPerson, lastPerson } from './lastPerson'
 import type { Person, Session } from './types'
 
 function remember(session: Session): Session {
   setCsrfToken(session.csrfToken)
+  isHere(session.person?.name ?? null)
+  if (session.person) void keepPerson(session.person)
   return session
 }
 
-export const sessionQuery = queryOptions({
-  queryKey: ['session'],
-  queryFn: async () => remember(await answered(client.GET('/api/session'))),
-  staleTime: Infinity,
-})
+/** Where there is no signal, whoever signed in last and did not sign out goes on. */
+async function session(): Promise<Session> {
+  try {
+    const now = await answered(client.GET('/api/session'))
+    return remember(now.person && hasLeft() ? await leftThen(now) : now)
+  } catch (error) {
+    const person = error instanceof ApiError && error.isUnheard ? await lastPerson() : null
+    if (!person) throw error
+    return remember({ person, csrfToken: '' })
+  }
+}
+
+/** They signed out here while there was no signal: the server hears of it now. */
+async function leftThen({ csrfToken }: Session): Promise<Session> {
+  setCsrfToken(csrfToken)
+  await answered(client.DELETE('/api/session'))
+  hasLeftNow(false)
+  return answered(client.GET('/api/session'))
+}
+
+export const sessionQuery = queryOptions({ queryKey: ['session'], queryFn: session, staleTime: Infinity })
+
+setSessionAgain(async () => setCsrfToken((await answered(client.GET('/api/session'))).csrfToken))
 
 export function useSignIn() {
   const queries = useQueryClient()
   return useMutation({
     mutationFn: async (body: { user: string; password: string }) =>
       remember(await answered(client.POST('/api/sign-in', { body }))),
-    onSuccess: (session) => queries.setQueryData(sessionQuery.queryKey, session),
+    onSuccess: (session) => {
+      hasLeftNow(false)
+      queries.setQueryData(sessionQuery.queryKey, session)
+    },
   })
 }
 
+/** Signing out, also where there is no signal. What lies here stays, sealed, unless it is to be deleted. */
 export function useSignOut() {
   const queries = useQueryClient()
   return useMutation({
-    mutationFn: () => answered(client.DELETE('/api/session')),
+    mutationFn: async ({ deletes }: { deletes: boolean }) => {
+      const person = me()
+      await answered(client.DELETE('/api/session')).catch((error: unknown) => {
+        if (!(error instanceof ApiError && error.isUnheard)) throw error
+        hasLeftNow(true)
+      })
+      await forgetPerson()
+      if (deletes) await forgetAllOf(person)
+    },
     onSuccess: () => {
       queries.clear()
       forgetTyped()

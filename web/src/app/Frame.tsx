@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link, NavLink, Outlet } from 'react-router'
 import { useOutbox } from '../api/outbox'
-import { sessionQuery, useSignOut } from '../api/session'
+import { sessionQuery } from '../api/session'
 import { OwnPasswordFirst } from '../features/sign-in/OwnPassword'
 import { SignIn } from '../features/sign-in/SignIn'
+import { SignOut } from '../features/sign-in/SignOut'
 import { WaitsForMe } from '../features/waits/WaitsForMe'
 import { Button } from '../ui/Button'
 import { Note } from '../ui/Note'
@@ -50,7 +51,6 @@ const PLACES = [
 /** The head with the five places. */
 export function WithHead() {
   const person = useQuery(sessionQuery).data?.person
-  const signOut = useSignOut()
   const places = person?.may.includes('manage-people') ? [...PLACES, { to: '/people', name: 'People' }] : PLACES
   return (
     <>
@@ -84,9 +84,7 @@ export function WithHead() {
               {person?.shownAs}, {person?.role}
             </Link>
           </span>
-          <Button kind="link" className="whitespace-nowrap" onClick={() => signOut.mutate()}>
-            Sign out
-          </Button>
+          <SignOut />
         </span>
       </header>
       <Outlet />

@@ -27,3 +27,6 @@ function nextAt(now: number, start: number): number {
   }
   return last
 }
+
+/** When a UUID of version 7 was made: its first 48 bits (RFC 9562, 5.7). */
+export const madeAt = (id: string): Date => new Date(parseInt(id.replaceAll('-', '').slice(0, 12), 16))

@@ -2,21 +2,30 @@ import { answered, client } from '../api/client'
 import type { Job, Written } from '../api/types'
 import type { KeptEntry } from './entries'
 
-/** What the page asks of whatever computes: today the server, later also a worker with the same core inside. */
+/** What the page asks of whatever computes: the server, or the same core in a worker where there is no signal. */
 export type Ask = { ask: 'job'; id: string } | { ask: 'write'; entry: KeptEntry }
 
-type Answers = { job: Job; write: Written }
+/** What a change of the plan answers with is the job; an entry, what it changed in it. */
+type Answers = { job: Job; write: Written | Job }
 
 export type Engine = { ask: <A extends Ask>(question: A) => Promise<Answers[A['ask']]> }
 
-/** The one door. */
+/** The server. */
 export const engine: Engine = {
   ask: <A extends Ask>(question: A) => answerOf(question) as Promise<Answers[A['ask']]>,
 }
 
 function answerOf(question: Ask): Promise<Job | Written> {
   if (question.ask === 'job') return answered(client.GET('/api/jobs/{id}', { params: { path: { id: question.id } } }))
-  const { id, jobId, event, madeAt, doneAt } = question.entry
-  const body = { id, event, madeAt, sentAt: new Date().toISOString(), ...(doneAt === null ? {} : { doneAt }) }
-  return answered(client.POST('/api/jobs/{id}/log', { params: { path: { id: jobId } }, body }))
+  const { jobId: id, event } = question.entry
+  if (event.kind === 'plan') {
+    const header = { 'If-Match': `"${event.version}"` }
+    return answered(client.PUT('/api/jobs/{id}/plan', { params: { path: { id }, header }, body: event.draft }))
+  }
+  return answered(client.POST('/api/jobs/{id}/log', { params: { path: { id } }, body: { ...bodyOf(question.entry), event } }))
+}
+
+/** How an entry says when it was made; for the engine here it is made as it is sent. */
+export function bodyOf({ id, madeAt, doneAt }: KeptEntry, sentAt = new Date().toISOString()) {
+  return { id, madeAt, sentAt, ...(doneAt === null ? {} : { doneAt }) }
 }

@@ -1,5 +1,9 @@
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import type { LogEvent, Problem } from '../api/types'
+import type { Draft, LogEvent, Problem } from '../api/types'
+import { openDevice, type Device, type SealedEntry } from './device'
+import { Vault } from './vault'
+
+/** A plan as it was changed where there was no signal: it goes to the server in its turn. */
+export type PlanChange = { kind: 'plan'; version: number; draft: Draft }
 
 /** An entry that was made here and that the server may not have yet; its id makes sending it twice harmless. */
 export type KeptEntry = {
@@ -8,7 +12,7 @@ export type KeptEntry = {
   jobId: string
   /** Who made it: nobody else sends it. */
   person: string
-  event: LogEvent
+  event: LogEvent | PlanChange
   /** What it says, for people. */
   said: string
   /** By the clock of this device. */
@@ -19,30 +23,44 @@ export type KeptEntry = {
   refused: Problem | null
   /** Until then it can be undone, and is not sent; absent: it is on its way. */
   heldUntil?: string | undefined
+  /** The engine on this device has taken it: what follows from it is known, and provisional. */
+  judged?: true | undefined
+  /** The server has it; it stays until what was taken along has it too. */
+  taken?: true | undefined
 }
 
-interface Kept extends DBSchema {
-  entries: { key: string; value: KeptEntry }
-}
+/** Whoever waits here without being signed in. */
+export type OthersEntry = Pick<KeptEntry, 'jobId' | 'person'>
 
 /** The entries kept in the browser's database. Every tab sees the same; each hears when another changed them. */
 export class KeptEntries {
   #listeners = new Set<() => void>()
   #snapshot: KeptEntry[] = []
-  #database: Promise<IDBPDatabase<Kept>>
+  #others: OthersEntry[] = []
+  #damaged: string[] = []
+  #person = ''
+  #vaults = new Map<string, Promise<Vault>>()
+  #known = new Map<string, { iv: string; entry: KeptEntry }>()
+  #device: Promise<Device>
   #channel = new BroadcastChannel('berm.entries')
 
   constructor(name = 'berm') {
-    this.#database = openDB<Kept>(name, 1, {
-      upgrade: (database) => void database.createObjectStore('entries', { keyPath: 'id' }),
-    })
+    this.#device = openDevice(name)
     this.#channel.onmessage = () => void this.refresh()
-    void this.refresh()
   }
 
-  /** As last read, in the order in which they were made. */
+  /** Those of whoever is signed in, as last read, in the order in which they were made. */
   get all(): KeptEntry[] {
     return this.#snapshot
+  }
+
+  get others(): OthersEntry[] {
+    return this.#others
+  }
+
+  /** Ids of entries of whoever is signed in that can no longer be read. */
+  get damaged(): string[] {
+    return this.#damaged
   }
 
   subscribe = (listener: () => void): (() => void) => {
@@ -50,32 +68,76 @@ export class KeptEntries {
     return () => this.#listeners.delete(listener)
   }
 
+  /** From now on theirs are read, and nobody else's. */
+  async readFor(person: string): Promise<void> {
+    if (this.#person === person) return
+    this.#person = person
+    this.#known.clear()
+    await this.refresh()
+  }
+
   async put(...entries: KeptEntry[]): Promise<void> {
+    const sealed = await Promise.all(entries.map((entry) => this.#sealed(entry)))
     // All of them or none: who sees one sees what was made with it.
-    const { store, done } = (await this.#database).transaction('entries', 'readwrite')
-    await Promise.all([...entries.map((entry) => store.put(entry)), done])
+    const { store, done } = (await this.#device).transaction('entries', 'readwrite')
+    await Promise.all([...sealed.map((entry) => store.put(entry)), done])
     await this.#changed()
   }
 
-  async remove(id: string): Promise<void> {
-    await (await this.#database).delete('entries', id)
+  async remove(...ids: string[]): Promise<void> {
+    const { store, done } = (await this.#device).transaction('entries', 'readwrite')
+    await Promise.all([...ids.map((id) => store.delete(id)), done])
     await this.#changed()
   }
 
   /** Reads them anew: another tab may have written. */
   async refresh(): Promise<KeptEntry[]> {
-    this.#snapshot = await (await this.#database).getAll('entries')
-    for (const listener of this.#listeners) listener()
+    const person = this.#person
+    const kept = await (await this.#device).getAll('entries')
+    const damaged: string[] = []
+    const mine = await Promise.all(
+      kept.filter((one) => one.person === person).map((one) => this.#opened(one).catch(() => (damaged.push(one.id), null))),
+    )
+    if (person === this.#person) {
+      this.#snapshot = mine.filter((one) => one !== null)
+      this.#others = kept.filter((one) => one.person !== person).map((one) => ({ jobId: one.jobId, person: one.person }))
+      this.#damaged = damaged
+      for (const listener of this.#listeners) listener()
+    }
     return this.#snapshot
   }
 
   async close(): Promise<void> {
     this.#channel.close()
-    ;(await this.#database).close()
+    ;(await this.#device).close()
   }
 
   async #changed(): Promise<void> {
     this.#channel.postMessage('changed')
     await this.refresh()
+  }
+
+  async #sealed(entry: KeptEntry): Promise<SealedEntry> {
+    const { id, jobId, person } = entry
+    return { id, jobId, person, sealed: await (await this.#vaultOf(person)).seal(entry, `entries/${id}`) }
+  }
+
+  async #opened(kept: SealedEntry | KeptEntry): Promise<KeptEntry> {
+    // As the first version of Berm kept them.
+    if (!('sealed' in kept)) return kept
+    const { id, person, sealed } = kept
+    const known = this.#known.get(id)
+    // Of each sealing there is one such number: what was opened once is not opened again at every change.
+    const iv = sealed.iv.join()
+    if (known?.iv === iv) return known.entry
+    const entry = await (await this.#vaultOf(person)).open<KeptEntry>(sealed, `entries/${id}`)
+    this.#known.set(id, { iv, entry })
+    return entry
+  }
+
+  async #vaultOf(person: string): Promise<Vault> {
+    const vault = this.#vaults.get(person) ?? this.#device.then((device) => Vault.of(device, person))
+    this.#vaults.set(person, vault)
+    return vault
   }
 }

@@ -2,9 +2,11 @@
 import 'fake-indexeddb/auto'
 import { expect, it, vi } from 'vitest'
 import { ApiError } from '../api/client'
-import type { LogEvent, Written } from '../api/types'
+import type { Draft, LogEvent, Written } from '../api/types'
+import { HandRefused, NotOpened } from './carried'
 import type { Ask, Engine } from './engine'
 import { KeptEntries, type KeptEntry } from './entries'
+import type { Judge } from './judge'
 import { Outbox } from './outbox'
 
 const park = (part: string): LogEvent => ({ kind: 'part-parked', end: 'A', part })
@@ -13,16 +15,19 @@ const refused = (status: number, detail = 'No.') => new ApiError(problem(status,
 
 let database = 0
 
+/** No job was taken along. */
+const NOBODY: Judge = { knows: () => Promise.resolve(false), judge: () => Promise.reject(new Error('asked all the same')) }
+
 /** An outbox whose server answers as it is told, entry by entry. */
-function outbox(answer: (part: string) => Error | null) {
+function outbox(answer: (part: string) => Error | null, judge: Judge = NOBODY, hasSignal = () => true) {
   const entries = new KeptEntries(`outbox-${(database += 1)}`)
   const sent: string[] = []
   const log: string[] = []
   const engine: Engine = {
     ask: (question: Ask) => {
-      if (question.ask !== 'write' || question.entry.event.kind !== 'part-parked')
-        return Promise.reject(new Error('asked for something else'))
-      const { part } = question.entry.event
+      if (question.ask !== 'write') return Promise.reject(new Error('asked for something else'))
+      const { event } = question.entry
+      const part = event.kind === 'part-parked' ? event.part : event.kind
       const error = answer(part)
       if (error) return Promise.reject(error)
       sent.push(part)
@@ -31,9 +36,13 @@ function outbox(answer: (part: string) => Error | null) {
   }
   const events = {
     onTaken: (entry: KeptEntry) => log.push(`taken ${entry.said}, kept ${entries.all.length}`),
+    onJudged: (entry: KeptEntry) => log.push(`judged ${entry.said}`),
     onSignedOut: vi.fn(),
+    onAllSent: (jobs: string[]) => log.push(`all of ${jobs.join()} sent`),
+    onPlanRefused: vi.fn(),
+    sendFirst: (_: KeptEntry): Promise<void> => Promise.resolve(),
   }
-  return { entries, sent, log, events, box: new Outbox(entries, engine, events) }
+  return { entries, sent, log, events, engine, box: new Outbox(entries, engine, judge, events, hasSignal) }
 }
 
 const parts = (entries: KeptEntries) => entries.all.map(({ said, refused }) => `${said}${refused ? `: ${refused.detail}` : ''}`)
@@ -41,7 +50,7 @@ const parts = (entries: KeptEntries) => entries.all.map(({ said, refused }) => `
 it('keeps an entry until the server has taken it, and says so before it is gone', async () => {
   const { entries, sent, log, box } = outbox(() => null)
   await box.write('job', 'jointer', park('tube'), 'tube')
-  expect([sent, log, entries.all]).toEqual([['tube'], ['taken tube, kept 1'], []])
+  expect([sent, log, entries.all]).toEqual([['tube'], ['taken tube, kept 1', 'all of job sent'], []])
 })
 
 it('keeps what is made without signal and sends it later in the order in which it was made', async () => {
@@ -98,7 +107,9 @@ it('sends only what the person who is signed in has made', async () => {
   await box.write('job', 'engineer', park('sleeve'), 'sleeve')
   isOffline = false
   await box.send('engineer')
-  expect([sent, parts(entries)]).toEqual([['sleeve'], ['tube']])
+  expect([sent, parts(entries), entries.others]).toEqual([['sleeve'], [], [{ jobId: 'job', person: 'jointer' }]])
+  await entries.readFor('jointer')
+  expect(parts(entries)).toEqual(['tube'])
 })
 
 it('does not take a fault of its own for a refusal', async () => {
@@ -151,4 +162,118 @@ it('holds the last of several touches that are made at once', async () => {
     ['tube', false],
     ['mesh', true],
   ])
+})
+
+/** A job that was taken along: its engine takes what it is told, part by part. */
+function judge(answer: (part: string) => Error | null) {
+  const judged: string[] = []
+  const knows = (jobId: string) => Promise.resolve(jobId === 'job')
+  return {
+    judged,
+    knows,
+    judge: ({ event }: KeptEntry) => {
+      const part = event.kind === 'part-parked' ? event.part : event.kind
+      const error = answer(part)
+      if (error) return Promise.reject(error)
+      judged.push(part)
+      return Promise.resolve({ changes: [] } as unknown as Written)
+    },
+  }
+}
+
+const states = (entries: KeptEntries) =>
+  entries.all.map(({ said, judged, taken, refused }) =>
+    [said, ...(judged ? ['judged'] : []), ...(taken ? ['taken'] : []), ...(refused ? [refused.detail] : [])].join(' '),
+  )
+
+it('has the engine here judge what the server does not answer, in order, and sends it later all the same', async () => {
+  let isOffline = true
+  const here = judge(() => null)
+  const { entries, sent, log, box } = outbox(() => (isOffline ? new ApiError(null) : null), here)
+  for (const part of ['sleeve', 'tube']) await box.write('job', 'jointer', park(part), part)
+  await box.write('other', 'jointer', park('mesh'), 'mesh')
+  expect([here.judged, states(entries)]).toEqual([
+    ['sleeve', 'tube'],
+    ['sleeve judged', 'tube judged', 'mesh'],
+  ])
+  isOffline = false
+  await box.send('jointer')
+  expect([sent, states(entries)]).toEqual([
+    ['sleeve', 'tube', 'mesh'],
+    ['sleeve judged taken', 'tube judged taken'],
+  ])
+  expect(log.at(-1)).toBe('all of job,other sent')
+})
+
+it('asks the engine here first where there is no signal, and does not wait for the server', async () => {
+  const here = judge(() => null)
+  const never = new Promise<never>(() => undefined)
+  const { entries, box, engine } = outbox(
+    () => null,
+    here,
+    () => false,
+  )
+  vi.spyOn(engine, 'ask').mockReturnValue(never)
+  await box.write('job', 'jointer', park('tube'), 'tube')
+  await box.write('job', 'jointer', park('mesh'), 'mesh')
+  expect(states(entries)).toEqual(['tube judged', 'mesh judged'])
+})
+
+it('shows what the engine here would not take, and sends it again when somebody says so', async () => {
+  let isOffline = true
+  let isOut = true
+  const here = judge((part) => (part === 'tube' && isOut ? new HandRefused(problem(409, 'The connector is on.')) : null))
+  const { entries, sent, box } = outbox(() => (isOffline ? new ApiError(null) : null), here)
+  for (const part of ['tube', 'mesh']) await box.write('job', 'jointer', park(part), part)
+  expect(states(entries)).toEqual(['tube The connector is on.', 'mesh judged'])
+  isOut = false
+  const [tube] = entries.all
+  if (tube) await box.sendAgain(tube)
+  expect(states(entries)).toEqual(['tube judged', 'mesh judged'])
+  isOffline = false
+  await box.send('jointer')
+  expect(sent).toEqual(['tube', 'mesh'])
+})
+
+it('lets what the engine here cannot open stand unjudged', async () => {
+  const here = judge(() => new NotOpened('job', new Error('another format')))
+  const { entries, box } = outbox(() => new ApiError(null), here)
+  await box.write('job', 'jointer', park('tube'), 'tube')
+  await box.write('job', 'jointer', park('mesh'), 'mesh')
+  expect(states(entries)).toEqual(['tube', 'mesh'])
+})
+
+it('lets go of what the package has, and has the rest judged anew on top of it', async () => {
+  let isOffline = false
+  const here = judge(() => null)
+  const { entries, box } = outbox(() => (isOffline ? new ApiError(null) : null), here)
+  for (const part of ['sleeve', 'tube']) await box.write('job', 'jointer', park(part), part)
+  isOffline = true
+  await box.write('job', 'jointer', park('mesh'), 'mesh')
+  // What the server took while the package did not have it yet is judged here too, in its place.
+  expect([here.judged, states(entries)]).toEqual([
+    ['sleeve', 'tube', 'mesh'],
+    ['sleeve judged taken', 'tube judged taken', 'mesh judged'],
+  ])
+  const [sleeve] = entries.all
+  await box.wasTakenAlong('jointer', 'job', (id) => id === sleeve?.id)
+  expect(states(entries)).toEqual(['tube taken', 'mesh'])
+  await box.judgeAll('jointer')
+  expect(here.judged).toEqual(['sleeve', 'tube', 'mesh', 'tube', 'mesh'])
+})
+
+it('keeps a plan that somebody else changed meanwhile for whoever decides, and goes on', async () => {
+  const { entries, sent, events, box } = outbox((part) => (part === 'plan' ? refused(409, 'Changed meanwhile.') : null))
+  await box.write('job', 'jointer', { kind: 'plan', version: 3, draft: {} as Draft }, 'The plan as changed')
+  await box.write('job', 'jointer', park('tube'), 'tube')
+  expect([sent, entries.all]).toEqual([['tube'], []])
+  expect(events.onPlanRefused.mock.calls[0]?.[1]).toMatchObject({ detail: 'Changed meanwhile.' })
+})
+
+it('is not sent before the picture that it shows', async () => {
+  const { sent, events, box } = outbox(() => null)
+  const order: string[] = []
+  events.sendFirst = ({ said }) => Promise.resolve(void order.push(`${said} before ${sent.length}`))
+  await box.write('job', 'jointer', park('tube'), 'tube')
+  expect(order).toEqual(['tube before 0'])
 })

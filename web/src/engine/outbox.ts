@@ -1,32 +1,51 @@
 import { ApiError } from '../api/client'
-import type { LogEvent, Written } from '../api/types'
+import type { Job, Problem, Written } from '../api/types'
 import { uuidv7 } from '../domain/uuid'
+import { HandRefused, NotOpened } from './carried'
 import type { Engine } from './engine'
 import type { KeptEntries, KeptEntry } from './entries'
+import { HandBroken } from './hand'
+import type { Judge } from './judge'
 
 export type OutboxEvents = {
   /** The server took it; what it changed. */
-  onTaken: (entry: KeptEntry, written: Written) => void
+  onTaken: (entry: KeptEntry, answer: Written | Job) => void
+  /** The engine on this device took it: what it changed there. */
+  onJudged: (entry: KeptEntry, answer: Written | Job) => void
   /** The session has ended: somebody has to sign in before anything can be sent. */
   onSignedOut: () => void
+  /** Nothing of these jobs waits any more. */
+  onAllSent: (jobIds: string[]) => void
+  /** Somebody changed the plan meanwhile: both are kept until it is decided which one stands. */
+  onPlanRefused: (entry: KeptEntry, problem: Problem) => void
+  /** Kept before the server has it: a picture goes before the entry that shows it. */
+  sendFirst: (entry: KeptEntry) => Promise<void>
 }
 
 /** Entries on their way to the server: each is kept first, sent in the order in which they were made, and gone only once it is taken. */
 export class Outbox {
-  /** Several entries made at once wait for each other, also where the browser has no locks. */
+  /** What changes an entry that is kept: one at a time. */
   #turn: Promise<void> = Promise.resolve()
-  /** What is made at once is kept in the order in which it was made, and lets go of what was held before. */
-  #keeping: Promise<void> = Promise.resolve()
+  #sending: Promise<void> = Promise.resolve()
 
   constructor(
     private readonly entries: KeptEntries,
     private readonly engine: Engine,
+    private readonly judge: Judge,
     private readonly events: OutboxEvents,
+    /** Whether the server answered last. */
+    private readonly hasSignal: () => boolean = () => true,
   ) {}
 
-  async write(jobId: string, person: string, event: LogEvent, said: string, doneAt: string | null = null): Promise<void> {
+  async write(
+    jobId: string,
+    person: string,
+    event: KeptEntry['event'],
+    said: string,
+    doneAt: string | null = null,
+  ): Promise<void> {
     await this.#keep(person, [entryOf(jobId, person, { event, said }, doneAt)])
-    await this.send(person)
+    await this.#go(person)
   }
 
   /** What one touch wrote down: it can be undone for a while, until then or until the next is made. */
@@ -36,68 +55,164 @@ export class Outbox {
       person,
       made.map((one) => ({ ...entryOf(jobId, person, one, doneAt), heldUntil })),
     )
-    setTimeout(() => void this.send(person), 1000 * seconds + 50)
+    setTimeout(() => void this.#go(person), 1000 * seconds + 50)
   }
 
   /** Not waited for any longer. */
   async sendHeld(person: string): Promise<void> {
     await this.#keep(person, [])
-    await this.send(person)
-  }
-
-  async #keep(person: string, made: KeptEntry[]): Promise<void> {
-    const kept = this.#keeping.then(async () => {
-      const held = this.entries.all.filter((one) => one.heldUntil !== undefined && one.person === person)
-      await this.entries.put(...held.map((one) => ({ ...one, heldUntil: undefined })), ...made)
-    })
-    this.#keeping = kept.catch(() => undefined)
-    await kept
+    await this.#go(person)
   }
 
   /** Tries a refused entry once more: what stood in its way may be gone. */
   async sendAgain(entry: KeptEntry): Promise<void> {
-    await this.entries.put({ ...entry, refused: null })
-    await this.send(entry.person)
+    await this.#change(entry.id, { refused: null, judged: undefined })
+    await this.#go(entry.person)
   }
 
   async withdraw(entry: KeptEntry): Promise<void> {
-    await this.entries.remove(entry.id)
+    await this.#inTurn(() => this.entries.remove(entry.id))
   }
 
   /** Sends what this person made here; one tab at a time, and no more once one cannot be sent. */
   async send(person: string): Promise<void> {
-    const sent = this.#turn.then(() => oneTabOnly(() => this.#sendAll(person)))
-    this.#turn = sent.catch(() => undefined)
+    const sent = this.#sending.then(() => oneTabOnly('berm.outbox', () => this.#sendAll(person)))
+    this.#sending = sent.catch(() => undefined)
     await sent
   }
 
+  /** Has the engine on this device judge what it has not seen, in the order in which it was made. */
+  async judgeAll(person: string): Promise<void> {
+    await this.entries.readFor(person)
+    const passed = new Set<string>()
+    while (await this.#inTurn(() => this.#judgeNext(person, passed)));
+  }
+
+  /** What the package has now is not kept any longer; what it does not have is judged anew on top of it. */
+  async wasTakenAlong(person: string, jobId: string, has: (entryId: string) => boolean): Promise<void> {
+    await this.#inTurn(async () => {
+      const ofJob = (await this.entries.refresh()).filter((one) => one.jobId === jobId && one.person === person)
+      const [gone, left] = [ofJob.filter((one) => one.taken && isIn(one, has)), ofJob.filter((one) => one.judged)]
+      if (gone.length > 0) await this.entries.remove(...gone.map(({ id }) => id))
+      const anew = left.filter((one) => !gone.includes(one))
+      if (anew.length > 0) await this.entries.put(...anew.map((one) => ({ ...one, judged: undefined })))
+    })
+  }
+
+  /** Where there is no signal the engine here answers first; with it, where the server does not. */
+  async #go(person: string): Promise<void> {
+    if (this.hasSignal()) return this.send(person)
+    await this.judgeAll(person)
+    // Nobody waits for an answer that is not expected.
+    void this.send(person)
+  }
+
+  async #keep(person: string, made: KeptEntry[]): Promise<void> {
+    await this.#inTurn(async () => {
+      await this.entries.readFor(person)
+      const held = this.entries.all.filter((one) => one.heldUntil !== undefined)
+      await this.entries.put(...held.map((one) => ({ ...one, heldUntil: undefined })), ...made)
+    })
+  }
+
   async #sendAll(person: string): Promise<void> {
+    await this.entries.readFor(person)
+    const sent = new Set<string>()
     for (;;) {
-      const next = (await this.entries.refresh()).find((one) => one.person === person && one.refused === null)
-      if (!next || isHeld(next) || !(await this.#sendOne(next))) return
+      const next = (await this.entries.refresh()).find((one) => one.person === person && isWaiting(one))
+      if (!next || isHeld(next)) break
+      if (!(await this.#sendOne(next))) {
+        await this.judgeAll(person)
+        break
+      }
+      sent.add(next.jobId)
     }
+    const done = [...sent].filter((job) => !this.entries.all.some((one) => one.jobId === job && isWaiting(one)))
+    if (done.length > 0) this.events.onAllSent(done)
   }
 
   async #sendOne(entry: KeptEntry): Promise<boolean> {
     try {
-      const written = await this.engine.ask({ ask: 'write', entry })
-      // First what it changed, then that it is gone: between the two it is there twice, and never nowhere.
-      this.events.onTaken(entry, written)
-      await this.entries.remove(entry.id)
+      await this.events.sendFirst(entry)
+      await this.#taken(entry, await this.engine.ask({ ask: 'write', entry }))
       return true
     } catch (error) {
       if (!(error instanceof ApiError)) throw error
       if (error.problem?.status === 401) this.events.onSignedOut()
       if (error.isUnsent) return false
-      await this.entries.put({ ...entry, refused: error.problem })
+      await this.#refused(entry, error.problem)
       return true
     }
   }
+
+  async #taken(entry: KeptEntry, answer: Written | Job): Promise<void> {
+    const isCarried = await this.judge.knows(entry.jobId)
+    await this.#inTurn(async () => {
+      // First what it changed, then that it is gone: between the two it is there twice, and never nowhere.
+      this.events.onTaken(entry, answer)
+      if (isCarried) await this.#put(entry.id, { taken: true })
+      else await this.entries.remove(entry.id)
+    })
+  }
+
+  async #refused(entry: KeptEntry, problem: Problem | null): Promise<void> {
+    if (entry.event.kind !== 'plan') return this.#change(entry.id, { refused: problem })
+    await this.#inTurn(() => this.entries.remove(entry.id))
+    if (problem) this.events.onPlanRefused(entry, problem)
+  }
+
+  /** @param passed those that cannot be judged now */
+  async #judgeNext(person: string, passed: Set<string>): Promise<boolean> {
+    const open = (one: KeptEntry) => one.person === person && one.refused === null && !one.judged && !passed.has(one.jobId)
+    const next = (await this.entries.refresh()).find((one) => open(one) && !isHeld(one))
+    if (!next) return false
+    if (await this.judge.knows(next.jobId)) await this.#judgeOne(next, passed)
+    else passed.add(next.jobId)
+    return true
+  }
+
+  async #judgeOne(entry: KeptEntry, passed: Set<string>): Promise<void> {
+    try {
+      const answer = await this.judge.judge(entry)
+      this.events.onJudged(entry, answer)
+      await this.#put(entry.id, { judged: true })
+    } catch (error) {
+      // What the server has taken is not refused any more.
+      if (error instanceof HandRefused) await this.#put(entry.id, entry.taken ? { judged: true } : { refused: error.problem })
+      else if (error instanceof NotOpened || error instanceof HandBroken) passed.add(entry.jobId)
+      else throw error
+    }
+  }
+
+  async #change(id: string, change: Partial<KeptEntry>): Promise<void> {
+    await this.#inTurn(() => this.#put(id, change))
+  }
+
+  /** It may have been withdrawn meanwhile. */
+  async #put(id: string, change: Partial<KeptEntry>): Promise<void> {
+    const now = (await this.entries.refresh()).find((one) => one.id === id)
+    if (now) await this.entries.put({ ...now, ...change })
+  }
+
+  async #inTurn<T>(work: () => Promise<T>): Promise<T> {
+    const done = this.#turn.then(() => oneTabOnly('berm.entries', work))
+    this.#turn = done.then(
+      () => undefined,
+      () => undefined,
+    )
+    return done
+  }
 }
 
-export type Made = { event: LogEvent; said: string }
+export type Made = { event: KeptEntry['event']; said: string }
 
 export const isHeld = ({ heldUntil }: KeptEntry): boolean => heldUntil !== undefined && Date.parse(heldUntil) > Date.now()
+
+/** The server does not have it, and may take it. */
+export const isWaiting = ({ refused, taken }: KeptEntry): boolean => refused === null && !taken
+
+/** A change of the plan is in whatever was packed after it. */
+const isIn = ({ id, event }: KeptEntry, has: (entryId: string) => boolean): boolean => event.kind === 'plan' || has(id)
 
 const entryOf = (jobId: string, person: string, made: Made, doneAt: string | null): KeptEntry => ({
   id: uuidv7(),
@@ -110,8 +225,8 @@ const entryOf = (jobId: string, person: string, made: Made, doneAt: string | nul
 })
 
 /** Two tabs that sent at once would each send the same entries: harmless, but the answers would cross. */
-async function oneTabOnly(work: () => Promise<void>): Promise<void> {
+async function oneTabOnly<T>(name: string, work: () => Promise<T>): Promise<T> {
   // Not there on a page that came without TLS.
   const { locks } = navigator as { locks?: LockManager | null }
-  await (locks ? locks.request('berm.outbox', work) : work())
+  return locks ? locks.request(name, work) : work()
 }

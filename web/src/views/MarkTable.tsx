@@ -5,6 +5,7 @@ import { Gauge } from '../drawing/Gauge'
 import { classes } from '../ui/classes'
 import { useUnit } from '../ui/UnitContext'
 import { cutName, isSameMark, markName, marksOf, shownMark, type PickedMark } from './cuts'
+import { Provisional } from './Provisional'
 import { VerdictWord } from './Verdict'
 
 export type MarkTableProps = {
@@ -140,6 +141,7 @@ function Measured({ mark }: { mark: Mark }) {
       <td className="whitespace-nowrap">
         <VerdictWord judgement={judgement} unit={unit} />
         {recorded.accepted !== null && <span className="block text-label text-mute">accepted</span>}
+        <Provisional entry={recorded.entry} />
       </td>
     </>
   )

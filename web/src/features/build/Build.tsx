@@ -1,6 +1,6 @@
 import { useState, type ReactNode } from 'react'
 import { Link } from 'react-router'
-import { useWaiting } from '../../api/outbox'
+import { useUnjudged } from '../../api/outbox'
 import type { Job } from '../../api/types'
 import { say } from '../../domain/sentence'
 import { Note } from '../../ui/Note'
@@ -39,7 +39,7 @@ import { useMyEnd } from './useMyEnd'
 export function Build() {
   const job = useJob()
   const [picked, setPicked] = useState<PickedMark | null>(null)
-  const waiting = useWaiting(job.id)
+  const waiting = useUnjudged(job.id)
   const [at, setAt] = useMyEnd(job.id)
   if (!job.markOut) return <NotPlanned job={job} />
   const now = nowIn(job, picked, waiting, at)

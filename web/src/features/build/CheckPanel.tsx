@@ -16,6 +16,7 @@ import { CallForIt } from '../../views/Calls'
 import { PhaseAnswer } from './PhaseAnswer'
 import { LetStand } from '../../views/LetStand'
 import { Meant } from '../../views/Meant'
+import { Provisional } from '../../views/Provisional'
 import { WhoMay } from '../../views/WhoMay'
 import { NoAnswer } from './NoAnswer'
 import { OtherCheck } from './OtherPlace'
@@ -57,6 +58,7 @@ export function CheckPanel({ job, stage, check, before }: CheckProps) {
       {check.answer?.verdict === 'out' && (
         <Note tone="out" role="status" title={`Out: ${say(check.answer.sentence, unit)}`}>
           {check.mend || 'Put it right and check again; or an engineer lets it stand, with a reason.'}
+          <Provisional entry={check.answer.entry} />
         </Note>
       )}
       <WhoMay right="build" deed="answers this" />

@@ -9,6 +9,7 @@ import { useUnit } from '../../ui/UnitContext'
 import { CallForIt } from '../../views/Calls'
 import { LetStand } from '../../views/LetStand'
 import { isOfMark, markName, onCore } from '../../views/cuts'
+import { Provisional } from '../../views/Provisional'
 import { VerdictWord } from '../../views/Verdict'
 
 const TONES = { inside: 'inside', 'not-proved': 'unproved', out: 'out' } as const
@@ -40,6 +41,7 @@ export function Recorded({ job, mark, onAgain, onNext, isOnItsWay }: RecordedPro
         title={`Recorded: ${sayTyped(mark.recorded)} by ${mark.recorded.byWhat}`}
       >
         <VerdictWord judgement={judgement} unit={unit} />
+        <Provisional entry={entry} />
         {advice && <p>{say(advice, unit)}</p>}
         {accepted !== null && <p>Let stand by an engineer: {accepted}</p>}
       </Note>
@@ -88,6 +90,7 @@ export function Before({ job, mark }: { job: Job; mark: Mark }) {
       <p>
         {markName(before, unit)}, end {before.end}: {sayTyped(before.recorded)} by {before.recorded.byWhat},{' '}
         <VerdictWord judgement={before.recorded.judgement} unit={unit} />
+        <Provisional entry={before.recorded.entry} />
       </p>
       {before.recorded.advice && <p>{say(before.recorded.advice, unit)}</p>}
     </Note>

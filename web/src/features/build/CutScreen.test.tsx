@@ -161,7 +161,7 @@ describe('without signal', () => {
     fireEvent.change(other, { target: { value: '248' } })
     fireEvent.submit(other)
     expect(await screen.findByText(/Not saved yet: Oversheath, end B: 248 mm/)).toBeTruthy()
-    expect(screen.getAllByText('not saved yet').length).toBeGreaterThan(0)
+    expect(screen.getAllByText(/^no signal since \d\d:\d\d, 2 entries wait$/).length).toBeGreaterThan(0)
     server.comesBack()
     window.dispatchEvent(new Event('online'))
     await waitFor(() =>

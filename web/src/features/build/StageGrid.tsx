@@ -2,8 +2,9 @@ import type { Stage, StageCheck, StageWork } from '../../api/types'
 import { say } from '../../domain/sentence'
 import { useUnit } from '../../ui/UnitContext'
 import { placeName } from '../../views/cuts'
+import { Provisional } from '../../views/Provisional'
 
-type Cell = { place: string; text: string; state: 'open' | 'done' | 'out' }
+type Cell = { place: string; text: string; state: 'open' | 'done' | 'out'; entry: string | null }
 /** Limits are told once where they are alike at every place. */
 type Row = { key: string; title: string; limits: string; cells: Cell[] }
 
@@ -27,6 +28,7 @@ export function StageGrid({ stage }: { stage: Stage }) {
                   <li key={cell.place} className="whitespace-nowrap">
                     <span className="text-label text-mute">{cell.place} </span>
                     <span className={TONES[cell.state]}>{cell.text}</span>
+                    <Provisional entry={cell.entry} />
                   </li>
                 ))}
               </ul>
@@ -51,7 +53,12 @@ function rowsOf(stage: Stage, said: Said): Row[] {
     rows.set(key, row)
   }
   for (const work of stage.work) {
-    const cell: Cell = { place: placeName(work), text: work.done ? '✓' : 'to do', state: work.done ? 'done' : 'open' }
+    const cell: Cell = {
+      place: placeName(work),
+      text: work.done ? '✓' : 'to do',
+      state: work.done ? 'done' : 'open',
+      entry: work.entry,
+    }
     add(`${work.how} ${work.part}`, work.touch, said(work.title), cell)
   }
   for (const check of stage.checks)
@@ -61,8 +68,8 @@ function rowsOf(stage: Stage, said: Said): Row[] {
 
 function cellOf(check: StageCheck, said: Said): Cell {
   const place = [placeName(check), check.number !== null && `no. ${check.number}`].filter(Boolean).join(', ')
-  if (!check.answer) return { place, text: 'to do', state: 'open' }
+  if (!check.answer) return { place, text: 'to do', state: 'open', entry: null }
   const isOut = check.answer.verdict === 'out' && check.answer.accepted === null
   const text = check.kind === 'seen' ? (isOut ? 'no' : '✓') : said(check.answer.short).replace(/\.$/, '')
-  return { place, text, state: isOut ? 'out' : 'done' }
+  return { place, text, state: isOut ? 'out' : 'done', entry: check.answer.entry }
 }

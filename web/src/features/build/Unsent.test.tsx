@@ -6,8 +6,13 @@ import type { Job } from '../../api/types'
 import { Unsent } from './Unsent'
 
 let kept: KeptEntry[] = []
+let damaged: Date[] = []
 const [sendAgain, withdraw] = [vi.fn(), vi.fn()]
-vi.mock('../../api/outbox', () => ({ useWaiting: () => kept, useRefused: () => ({ sendAgain, withdraw }) }))
+vi.mock('../../api/outbox', () => ({
+  useWaiting: () => kept,
+  useDamaged: () => damaged,
+  useRefused: () => ({ sendAgain, withdraw }),
+}))
 
 const entry = (id: string, refused: KeptEntry['refused'] = null): KeptEntry => ({
   id,
@@ -62,4 +67,22 @@ it('puts what was typed back into its field to be changed', () => {
 it('offers no change where nothing was typed', () => {
   show(entry('1', { type: 'about:blank', title: 'No', status: 409, detail: 'No.' }))
   expect(screen.queryByRole('button', { name: 'Change it' })).toBeNull()
+})
+
+it('tells in one line what was judged here, and shows what was refused by itself', () => {
+  const problem = { type: 'about:blank', title: 'No', status: 409, detail: 'The connector is on.' }
+  show({ ...entry('1'), judged: true }, { ...entry('2'), judged: true }, { ...entry('3', problem), judged: true }, entry('4'))
+  expect(screen.getAllByRole('status').map((one) => one.textContent)).toEqual([
+    expect.stringContaining('Not saved yet: Entry 4'),
+    expect.stringMatching(/^Judged on this device: 2 entries\./),
+  ])
+  expect(screen.getByRole('alert').textContent).toContain('Not recorded: Entry 3')
+})
+
+it('says when those were made that cannot be read any more', () => {
+  damaged = [new Date(2026, 10, 28, 10, 42)]
+  show()
+  expect(screen.getByRole('alert').textContent).toContain('An entry on this device cannot be read.')
+  expect(screen.getByRole('alert').textContent).toContain('28 Nov 2026, 10:42')
+  damaged = []
 })

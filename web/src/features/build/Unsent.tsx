@@ -1,4 +1,4 @@
-import { useRefused, useWaiting, type KeptEntry } from '../../api/outbox'
+import { useDamaged, useRefused, useWaiting, type KeptEntry } from '../../api/outbox'
 import type { Job } from '../../api/types'
 import { say } from '../../domain/sentence'
 import { setTyped } from '../../engine/typed'
@@ -11,9 +11,37 @@ import { typedIn } from './typedIn'
 /** What the server does not have yet, or would not take. Nothing here goes away by itself. */
 export function Unsent({ job }: { job: Job }) {
   const waiting = useWaiting(job.id).filter((one) => one.heldUntil === undefined)
-  return waiting.map((one) => (
-    <div key={one.id}>{one.refused ? <Refused entry={one} problem={one.refused} /> : <OnItsWay entry={one} />}</div>
-  ))
+  const damaged = useDamaged()
+  const judged = waiting.filter((one) => one.judged && one.refused === null).length
+  return (
+    <>
+      {damaged.length > 0 && <Damaged made={damaged} />}
+      {waiting.map((one) => (
+        <div key={one.id} className="empty:hidden">
+          {one.refused ? <Refused entry={one} problem={one.refused} /> : !one.judged && <OnItsWay entry={one} />}
+        </div>
+      ))}
+      {judged > 0 && (
+        <Note tone="unproved" role="status" title={`Judged on this device: ${judged === 1 ? 'an entry' : `${judged} entries`}.`}>
+          By the same rules as the server’s, and provisional until it has them. They are sent by themselves, in order.
+        </Note>
+      )}
+    </>
+  )
+}
+
+/** What cannot be opened any more cannot be sent; when it was made is in its id. */
+function Damaged({ made }: { made: Date[] }) {
+  const times = made.map((at) => at.toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })).join('; ')
+  return (
+    <Note
+      tone="out"
+      role="alert"
+      title={`${made.length === 1 ? 'An entry' : `${made.length} entries`} on this device cannot be read.`}
+    >
+      Made at {times}. Write down again what you did then; everything else is there.
+    </Note>
+  )
 }
 
 function OnItsWay({ entry }: { entry: KeptEntry }) {

@@ -1,4 +1,4 @@
-import type { LogEvent } from '../../api/types'
+import type { KeptEntry } from '../../api/outbox'
 import type { Unit } from '../../domain/length'
 
 /** The names of the fields that readings and answers are typed into. */
@@ -11,7 +11,7 @@ export const checkField = (
 ): string => [jobId, place.stage, place.check, place.end ?? null, place.core ?? null, place.number ?? null].join('.')
 
 /** Where an entry was typed, and what: null where it was not typed. */
-export function typedIn(jobId: string, event: LogEvent): { field: string; text: string; unit?: Unit } | null {
+export function typedIn(jobId: string, event: KeptEntry['event']): { field: string; text: string; unit?: Unit } | null {
   if (event.kind === 'cut-measured') return { field: cutField(jobId, event), text: event.reading.typed, unit: event.reading.unit }
   if (event.kind !== 'check-made') return null
   if (event.reading) return { field: checkField(jobId, event), text: event.reading.typed, unit: event.reading.unit }

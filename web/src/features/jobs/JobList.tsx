@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
+import { useLostSince } from '../../api/device'
 import { jobQueries } from '../../api/jobs'
 import { useMay } from '../../api/session'
 import type { JobSummary } from '../../api/types'
@@ -8,6 +9,7 @@ import { say } from '../../domain/sentence'
 import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
 import { NewJob } from './NewJob'
+import { TakenAlongJobs } from './TakenAlongJobs'
 import { PageHeading } from '../../views/PageHeading'
 import { WhoMay } from '../../views/WhoMay'
 import { Unreadable } from '../../views/Unreadable'
@@ -17,6 +19,7 @@ export function JobList() {
   const [isNew, setIsNew] = useState(false)
   const jobs = useQuery(jobQueries.page(page))
   const mayPlan = useMay('plan')
+  const lost = useLostSince()
   return (
     <main className="mx-auto w-full max-w-[76rem] p-4 desk:p-6">
       <div className="flex flex-wrap items-center justify-between gap-4">
@@ -29,8 +32,9 @@ export function JobList() {
       </div>
       <WhoMay right="plan" deed="makes jobs" />
       <NewJob open={isNew} onClose={() => setIsNew(false)} />
-      {jobs.isPending && <p role="status">Fetching the jobs</p>}
-      {jobs.error && (
+      {lost !== null && <TakenAlongJobs since={lost} />}
+      {lost === null && jobs.isPending && <p role="status">Fetching the jobs</p>}
+      {lost === null && jobs.error && (
         <Note tone="out" role="alert" title="The jobs could not be fetched.">
           {jobs.error.message} <Button onClick={() => void jobs.refetch()}>Try again</Button>
         </Note>
@@ -39,7 +43,7 @@ export function JobList() {
       {jobs.data?.total === 0 && (
         <p className="mt-8 text-lead">There is no job yet. Make the first one: it takes a name and what is to be built.</p>
       )}
-      {jobs.data && jobs.data.jobs.length > 0 && (
+      {jobs.data && jobs.data.jobs.length > 0 && lost === null && (
         <ul aria-label="Jobs" className="mt-4 border-t-2 border-ink">
           {jobs.data.jobs.map((job) => (
             <JobRow key={job.id} job={job} />

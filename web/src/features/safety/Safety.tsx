@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useJob } from '../../views/useJob'
+import { OnDevice } from '../../views/OnDevice'
 import { PageHeading } from '../../views/PageHeading'
 import { Outage } from './Outage'
 
@@ -50,6 +51,12 @@ export function Safety() {
         </div>
       </section>
       <aside className="grid content-start gap-4 text-label">
+        <div className="grid gap-2 border-2 border-ink p-3">
+          <h2 className="font-semibold">No signal where you go?</h2>
+          <OnDevice jobId={job.id}>
+            Taken along, the whole of it works there: every check is judged and the plan follows.
+          </OnDevice>
+        </div>
         <Note tone="out" title="The work kills.">
           Live, induced and stored voltage; the wrong cable; gas in pits and vaults. If one of the four is not certain, do not
           touch the cable.

@@ -4,6 +4,7 @@ import { sessionQuery } from '../../api/session'
 import { Note } from '../../ui/Note'
 import { PageHeading } from '../../views/PageHeading'
 import { Instruments } from './Instruments'
+import { OnThisDevice } from './OnThisDevice'
 import { OwnPassword } from './OwnPassword'
 
 /** Who is signed in, their password, and what speaks for them. */
@@ -27,6 +28,7 @@ export function You() {
         )}
       </section>
       <Instruments />
+      <OnThisDevice />
     </main>
   )
 }

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Hand;
+
+use App\Http\Wire\ProblemJson;
+use Berm\Core\File\Fields;
+use Berm\Core\File\MomentFile;
+
+/**
+ * Takes the messages of the page, one JSON document each, and answers each by another: `open` a package, `ask` it what the server would be
+ * asked, `close` it. See docs/formats/package.md.
+ */
+final class Desk
+{
+    /** @var array<string, Engine> by job */
+    private array $open = [];
+
+    /** Never throws: whatever is wrong with a message is in the answer. */
+    public function take(string $message): string
+    {
+        try {
+            // Made by a program: no key stands in it twice.
+            $json = json_decode($message, true, 64, \JSON_THROW_ON_ERROR);
+            $answer = Fields::read($json, fn (Fields $fields): array => match ($fields->choice('do', Errand::class)) {
+                Errand::Open => $this->open($fields),
+                Errand::Ask => $this->ask($fields),
+                Errand::Close => $this->close($fields),
+            });
+        } catch (\Throwable $error) {
+            $problem = ProblemJson::ofRefusal($error) ?? ProblemJson::of(500, 'failed', 'Something went wrong on this device: '.$error->getMessage());
+            $answer = self::said(Answer::ofProblem($problem));
+        }
+
+        return json_encode($answer, \JSON_THROW_ON_ERROR);
+    }
+
+    /** @return array<string, mixed> */
+    private function open(Fields $message): array
+    {
+        $package = Fields::got($message->object('package', PackageFile::read(...)));
+        $grown = $message->list('grown', static fn (Fields $one): Growth => PackageFile::readGrowth($one), 5_000);
+        $this->open[$package->job->id] = Engine::open($package, $grown);
+
+        return ['status' => 200];
+    }
+
+    /** @return array<string, mixed> */
+    private function ask(Fields $message): array
+    {
+        $job = $message->text('job', 40);
+        $engine = $this->open[$job] ?? null;
+        if (null === $engine) {
+            return self::said(Answer::ofProblem(ProblemJson::of(404, 'not-on-device', 'This job is not on this device: take it along.')));
+        }
+        $answer = $engine->answer(new Asked(
+            $message->text('method', 10), $message->text('path', 200), $message->optionalText('body', 200_000),
+            $message->integer('version', 0, 1_000_000), MomentFile::read($message, 'at'), $message->integer('page', 1, 10_000),
+        ));
+        $grown = $engine->grown();
+
+        return [...self::said($answer), ...(null === $grown ? [] : ['grown' => PackageFile::writeGrowth($grown)])];
+    }
+
+    /** @return array<string, mixed> */
+    private function close(Fields $message): array
+    {
+        unset($this->open[$message->text('job', 40)]);
+
+        return ['status' => 200];
+    }
+
+    /** @return array{status: int, body: string} */
+    private static function said(Answer $answer): array
+    {
+        return ['status' => $answer->status, 'body' => $answer->json];
+    }
+}

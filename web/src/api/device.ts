@@ -1,0 +1,129 @@
+import { queryOptions } from '@tanstack/react-query'
+import { useSyncExternalStore } from 'react'
+import type { Carried, TakenAlong } from '../engine/carried'
+import { serverNow } from '../engine/clock'
+import { lostSince, onSignal } from '../engine/signal'
+import { answered, ApiError, client, setAnswerHere } from './client'
+import { carried, me, outbox } from './here'
+import { keepPicturesOf } from './pictures'
+import type { Package } from './types'
+
+/** How far the taking along is. */
+export type Progress = { step: number; of: number; doing: string }
+
+const STEPS = ['The job, its sheets and its log', 'What else could be chosen', 'The pictures', 'The engine'] as const
+
+/** Makes a job ready for work without signal: when this has ended well, the engine has opened it here. */
+export async function takeAlong(jobId: string, onProgress: (progress: Progress) => void = () => undefined): Promise<void> {
+  const at = (step: number) => onProgress({ step, of: STEPS.length, doing: STEPS[step - 1] ?? '' })
+  const here = carried()
+  if (!here) throw new ApiError(null)
+  at(1)
+  const taken = await packed(jobId)
+  at(2)
+  const answers = await answersOf(jobId, taken)
+  at(3)
+  await keepPicturesOf(jobId, taken)
+  await keep(jobId, taken, answers)
+  at(4)
+  await outbox.judgeAll(me())
+  await here.ask(jobId, { method: 'GET', path: `/api/jobs/${jobId}`, at: taken.at })
+}
+
+/** Asks the browser to let lie what lies here; where it does not promise that, it may clear it away when the device is full. */
+export async function askToStay(): Promise<boolean> {
+  const { storage } = navigator as { storage?: StorageManager }
+  return (await storage?.persisted()) || (await storage?.persist()) || false
+}
+
+export const leaveBehind = (jobId: string): Promise<void> => carried()?.remove(jobId) ?? Promise.resolve()
+
+/** Takes a job along anew, where it was taken along and the server answers: what was sent is in it then. */
+export async function renew(jobId: string): Promise<void> {
+  const here = carried()
+  if (!(await here?.has(jobId))) return
+  try {
+    const taken = await packed(jobId)
+    await keep(jobId, taken, await answersOf(jobId, taken))
+  } catch (error) {
+    // It is asked for again with the next entry that the server takes.
+    if (!(error instanceof ApiError)) throw error
+  }
+}
+
+const SOON_MS = 3_000
+const soon = new Map<string, number>()
+
+/** Several entries in a row are waited for. */
+export function renewSoon(jobId: string): void {
+  window.clearTimeout(soon.get(jobId))
+  soon.set(
+    jobId,
+    window.setTimeout(() => void renew(jobId), SOON_MS),
+  )
+}
+
+const packed = (jobId: string): Promise<Package> =>
+  answered(client.GET('/api/jobs/{id}/package', { params: { path: { id: jobId } } }))
+
+async function keep(jobId: string, taken: Package, answers: Record<string, unknown>): Promise<void> {
+  const ids = new Set(taken.log.map(({ body }) => (JSON.parse(body) as { id: string }).id))
+  await carried()?.keep(taken, answers)
+  await outbox.wasTakenAlong(me(), jobId, (id) => ids.has(id))
+}
+
+/** What the pages of a job read besides the job: kept as it was answered. */
+async function answersOf(id: string, taken: Package): Promise<Record<string, unknown>> {
+  const path = { id }
+  const { kit } = taken.job.plan
+  const asked: [string, Promise<unknown>][] = [
+    [`/api/jobs/${id}/crew`, answered(client.GET('/api/jobs/{id}/crew', { params: { path } }))],
+    [`/api/jobs/${id}/tools`, answered(client.GET('/api/jobs/{id}/tools', { params: { path } }))],
+  ]
+  if (kit) {
+    const { id: sheet, revision } = kit
+    const words = answered(client.GET('/api/kits/{id}/{revision}/words', { params: { path: { id: sheet, revision } } }))
+    asked.push([`/api/kits/${sheet}/${revision}/words`, words])
+  }
+  // What cannot be had is missed on its page only.
+  const kept = await Promise.all(asked.map(async ([at, answer]) => [at, await answer.catch(() => undefined)] as const))
+  return Object.fromEntries(kept.filter(([, answer]) => answer !== undefined))
+}
+
+/** How much room Berm takes in this browser, and whether it may stay. */
+export const storageQuery = queryOptions({
+  queryKey: ['storage'],
+  queryFn: async () => {
+    const { storage } = navigator as { storage?: StorageManager }
+    const { usage = 0, quota = 0 } = (await storage?.estimate()) ?? {}
+    return { used: usage, quota, stays: (await storage?.persisted()) ?? false }
+  },
+})
+
+const NONE: TakenAlong[] = []
+
+/** What whoever is signed in took along; null until it is read. */
+export const useTakenAlong = (): TakenAlong[] | null =>
+  useSyncExternalStore(
+    (listener) => carried()?.subscribe(listener) ?? (() => undefined),
+    () => carried()?.list ?? (carried() ? null : NONE),
+  )
+
+/** Since when the server has not answered, by this device's clock; null: it answered last. */
+export const useLostSince = (): string | null => useSyncExternalStore(onSignal, lostSince)
+
+/** What the server does not answer: as it answered when the job was taken along, or as the engine here does. */
+setAnswerHere(async (path) => {
+  const here = carried()
+  const jobs = here?.list ?? []
+  for (const { jobId } of jobs) {
+    const kept = await here?.answer(jobId, path).catch(() => undefined)
+    if (kept !== undefined) return kept
+    const list = new RegExp(`^(/api/jobs/${jobId}/(?:kits|connectors))\\?page=(\\d+)$`).exec(path)
+    if (here && list?.[1]) return askList(here, jobId, list[1], Number(list[2]))
+  }
+  return undefined
+})
+
+const askList = (here: Carried, jobId: string, path: string, page: number): Promise<unknown> =>
+  here.ask(jobId, { method: 'GET', path, page, at: new Date(serverNow()).toISOString() })

@@ -1,0 +1,35 @@
+import type { Job, Written } from '../api/types'
+import type { Carried, HandRequest } from './carried'
+import { serverNow } from './clock'
+import { bodyOf } from './engine'
+import type { KeptEntry } from './entries'
+
+/** Who judges what was made where there is no signal. */
+export type Judge = {
+  /** Whether it can: the job was taken along. */
+  knows: (jobId: string) => Promise<boolean>
+  judge: (entry: KeptEntry) => Promise<Written | Job>
+}
+
+const now = () => new Date(serverNow()).toISOString()
+
+/** The engine on this device as a judge: nobody's where nobody is signed in. */
+export const judgeOf = (carried: () => Carried | null): Judge => ({
+  knows: (jobId) => carried()?.has(jobId) ?? Promise.resolve(false),
+  judge: (entry) => {
+    const carrier = carried()
+    if (!carrier) return Promise.reject(new Error('Nobody is signed in.'))
+    return carrier.ask(entry.jobId, { ...asRequest(entry), at: now() }) as Promise<Written | Job>
+  },
+})
+
+/** The job as the engine on this device has it. */
+export const jobHere = (carried: Carried, jobId: string): Promise<Job> =>
+  carried.ask(jobId, { method: 'GET', path: `/api/jobs/${jobId}`, at: now() }) as Promise<Job>
+
+function asRequest(entry: KeptEntry): Omit<HandRequest, 'at'> {
+  const { jobId, event } = entry
+  return event.kind === 'plan'
+    ? { method: 'PUT', path: `/api/jobs/${jobId}/plan`, body: event.draft, version: event.version }
+    : { method: 'POST', path: `/api/jobs/${jobId}/log`, body: { ...bodyOf(entry, new Date().toISOString()), event } }
+}
