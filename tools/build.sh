@@ -5,7 +5,7 @@ set -euo pipefail
 cd "$root"
 sources() { find "$@" -type f -print0 | sort -z | xargs -0 cat | sha256sum | cut -d' ' -f1; }
 rules=(bin/hand.php core/src src/Hand src/Http/Wire src/UseCase tools/hand-archive.php vendor/symfony/expression-language vendor/psr)
-page=$(sources openapi.yaml tools/build.sh web/hand/LICENSE web/hand/NOTICE.md web/hand/worker.js web/src web/public web/index.html web/vite.config.ts \
+page=$(sources openapi.yaml tools/build.sh web/hand/LICENSE web/hand/NOTICE.md web/hand/worker.js web/sw web/src web/public web/index.html web/vite.config.ts \
   web/package-lock.json "${rules[@]}")
 if [ "$(cat public/build/.berm 2>/dev/null)" != "$page" ]; then
   say "Building the page"

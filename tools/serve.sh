@@ -129,7 +129,9 @@ http {
     $(problem failed 500 "Something went wrong" "The server could not take this in; its disk may be full. What you typed is kept; try again in a moment.")
     $(problem down 503 "Not there now" "The server is starting or has stopped. What you typed is kept; try again in a moment.")
     location /build/assets/ { expires 1y; add_header Cache-Control "public, immutable"; $(guarded) try_files \$uri =404; }
+    location = /build/berm.webmanifest { types { } default_type application/manifest+json; add_header Cache-Control no-cache; $(guarded) }
     location /build/ { add_header Cache-Control no-cache; $(guarded) try_files \$uri =404; }
+    location = /sw.js { alias $served/public/build/sw.js; add_header Cache-Control no-cache; $(guarded) }
     location = /index.php { return 404; }
     location ~ /\. { return 404; }
     location / {

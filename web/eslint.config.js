@@ -5,6 +5,9 @@ import tseslint from 'typescript-eslint'
 /** The engine's runtime is under another licence: it runs in a worker of its own, and messages go between. */
 const OF_THE_HAND = ['@php-wasm/*', '**/hand/worker*']
 
+/** What a worker finds without importing it. */
+const OF_A_WORKER = ['self', 'fetch', 'caches', 'AbortSignal', 'Response', 'URL', 'WebAssembly', 'THE_SHELL', 'THE_ENGINE']
+
 /** Who may use whom (ARCHITECTURE.md): each layer names what it must not import. */
 const layer = (files, forbidden) => ({
   files: [`src/${files}/**/*.{ts,tsx}`],
@@ -61,9 +64,12 @@ export default tseslint.config(
   layer('api', ['radix-ui', '**/ui/**', '**/drawing/**', '**/features/**', '**/app/**']),
   layer('ui', ['@tanstack/*', '**/api/**', '**/drawing/**', '**/features/**', '**/app/**']),
   {
-    files: ['hand/**/*.js'],
+    files: ['hand/**/*.js', 'sw/**/*.js'],
     ...tseslint.configs.disableTypeChecked,
-    languageOptions: { globals: { self: 'readonly', fetch: 'readonly' }, parserOptions: { project: null } },
+    languageOptions: {
+      globals: Object.fromEntries(OF_A_WORKER.map((name) => [name, 'readonly'])),
+      parserOptions: { project: null },
+    },
   },
   layer('app', []),
   layer('views', []),

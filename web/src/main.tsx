@@ -3,6 +3,7 @@ import { createRoot } from 'react-dom/client'
 import { App } from './app/App'
 import { fetchPages } from './app/fetchPages'
 import { routes } from './app/routes'
+import { keepPage } from './engine/shell'
 import './styles.css'
 
 const root = document.getElementById('root')
@@ -14,4 +15,7 @@ if (root)
   )
 
 // When the first page has what it needs.
-window.addEventListener('load', () => void fetchPages(routes))
+window.addEventListener('load', () => {
+  void fetchPages(routes)
+  void keepPage()
+})

@@ -2,6 +2,7 @@ import { queryOptions } from '@tanstack/react-query'
 import { useSyncExternalStore } from 'react'
 import type { Carried, TakenAlong } from '../engine/carried'
 import { serverNow } from '../engine/clock'
+import { keepEngine } from '../engine/shell'
 import { lostSince, onSignal } from '../engine/signal'
 import { answered, ApiError, client, setAnswerHere } from './client'
 import { carried, me, outbox } from './here'
@@ -26,6 +27,9 @@ export async function takeAlong(jobId: string, onProgress: (progress: Progress) 
   await keepPicturesOf(jobId, taken)
   await keep(jobId, taken, answers)
   at(4)
+  await keepEngine((done, of) =>
+    onProgress({ step: STEPS.length, of: STEPS.length, doing: `The engine, ${done} of ${of} parts` }),
+  )
   await outbox.judgeAll(me())
   await here.ask(jobId, { method: 'GET', path: `/api/jobs/${jobId}`, at: taken.at })
 }

@@ -8,6 +8,7 @@ import { SignOut } from '../features/sign-in/SignOut'
 import { WaitsForMe } from '../features/waits/WaitsForMe'
 import { Button } from '../ui/Button'
 import { Note } from '../ui/Note'
+import { NewVersion } from '../views/NewVersion'
 
 /** Whoever is not signed in signs in first, wherever they were going. */
 export function SignedIn() {
@@ -37,7 +38,12 @@ export function SignedIn() {
 /** What was made here is sent from wherever somebody is. */
 function AtWork() {
   useOutbox()
-  return <Outlet />
+  return (
+    <>
+      <NewVersion />
+      <Outlet />
+    </>
+  )
 }
 
 const PLACES = [

@@ -40,7 +40,7 @@ function outbox(answer: (part: string) => Error | null, judge: Judge = NOBODY, h
     onSignedOut: vi.fn(),
     onAllSent: (jobs: string[]) => log.push(`all of ${jobs.join()} sent`),
     onPlanRefused: vi.fn(),
-    sendFirst: (_: KeptEntry): Promise<void> => Promise.resolve(),
+    sendFirst: vi.fn<(entry: KeptEntry) => Promise<void>>(() => Promise.resolve()),
   }
   return { entries, sent, log, events, engine, box: new Outbox(entries, engine, judge, events, hasSignal) }
 }
@@ -273,7 +273,7 @@ it('keeps a plan that somebody else changed meanwhile for whoever decides, and g
 it('is not sent before the picture that it shows', async () => {
   const { sent, events, box } = outbox(() => null)
   const order: string[] = []
-  events.sendFirst = ({ said }) => Promise.resolve(void order.push(`${said} before ${sent.length}`))
+  events.sendFirst.mockImplementation(({ said }) => Promise.resolve(void order.push(`${said} before ${sent.length}`)))
   await box.write('job', 'jointer', park('tube'), 'tube')
   expect(order).toEqual(['tube before 0'])
 })

@@ -8,7 +8,11 @@ import { CheckPanel } from './CheckPanel'
 const write = vi.fn()
 let may: string[] = ['build']
 vi.mock('./SentAnswer', () => ({ SentAnswer: () => null }))
-vi.mock('../../api/outbox', () => ({ useWrite: () => write, useWaiting: () => [] }))
+vi.mock('../../api/outbox', () => ({
+  useIsProvisional: () => false,
+  useWrite: () => write,
+  useWaiting: () => [],
+}))
 vi.mock('../../api/session', () => {
   const has = (right: string) => may.includes(right)
   return { useMay: has, useRole: has }

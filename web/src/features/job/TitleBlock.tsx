@@ -2,6 +2,7 @@ import type { ReactNode } from 'react'
 import type { Job } from '../../api/types'
 import { useUnit } from '../../ui/UnitContext'
 import { accessory } from '../../domain/words'
+import { classes } from '../../ui/classes'
 import { GivenTo } from './Crew'
 import { SavedState } from '../../views/SavedState'
 
@@ -21,16 +22,17 @@ export function TitleBlock({ job }: { job: Job }) {
           <GivenTo job={job.id} />
         </span>
       </Cell>
-      <Cell label="saved">
+      <Cell label="saved" isWhole>
         <SavedState job={job} />
       </Cell>
     </footer>
   )
 }
 
-function Cell({ label, children }: { label: string; children: ReactNode }) {
+/** @param isWhole never cut short */
+function Cell({ label, isWhole = false, children }: { label: string; isWhole?: boolean; children: ReactNode }) {
   return (
-    <div className="min-w-0 border-r border-line px-4 py-1.5 last:border-r-0">
+    <div className={classes('border-r border-line px-4 py-1.5 last:border-r-0', isWhole ? 'min-w-max' : 'min-w-0')}>
       <p className="text-mute">{label}</p>
       <div className="truncate">{children}</div>
     </div>
