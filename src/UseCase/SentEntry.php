@@ -26,6 +26,7 @@ final readonly class SentEntry
             Fields::got($body->object('event', LogFile::readEvent(...))),
             new SentTimes(
                 MomentFile::optional($body, 'madeAt'), MomentFile::optional($body, 'sentAt'), MomentFile::optional($body, 'doneAt'),
+                $body->has('heard') ? $body->integer('heard', 0, 1_000_000) : null,
             ),
         );
     }

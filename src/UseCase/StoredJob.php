@@ -33,6 +33,14 @@ final readonly class StoredJob
         return $this->version.'.'.($this->lastEntry()->hash ?? '');
     }
 
+    /** Others wrote what had not reached this person. @param int|null $heard how many lines had; null: all of them */
+    public function missed(?int $heard, string $by): bool
+    {
+        $since = null === $heard ? [] : \array_slice($this->log, $heard);
+
+        return [] !== array_filter($since, static fn (StoredEntry $line): bool => $line->entry->by !== $by);
+    }
+
     public function replanned(PlanDraft $draft, int $version, \DateTimeImmutable $at): self
     {
         return new self($this->id, $this->name, $this->function, $draft, $version, $this->log, $at);

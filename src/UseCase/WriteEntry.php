@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\UseCase;
 
 use Berm\Core\Build\BoxReturn;
+use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event;
 use Berm\Core\Build\Event\Pictured;
+use Berm\Core\Build\Event\PlanChanged;
 use Berm\Core\Build\Event\SafetyConfirmed;
 use Berm\Core\Build\Gate;
 use Berm\Core\Build\ImpossibleTime;
 use Berm\Core\Build\Timing;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\LogFile;
+use Berm\Core\Job\Plan;
 use Berm\Core\Saying\Sentence;
 use Psr\Clock\ClockInterface;
 
@@ -41,18 +44,18 @@ final readonly class WriteEntry
                 }
             }
             $before = ($this->plan)($stored);
-            $gate = new Gate($before);
-            if (!$by->mayWriteAs($gate->writer($event))) {
+            if (!$by->mayWriteAs((new Gate($before))->writer($event))) {
                 throw NotTheirs::entry();
             }
             $now = $this->clock->now();
-            $timing = $this->timing($now, $times);
-            $refusal = $gate->refusal($event, $timing->doneAt ?? $now) ?? $this->missing($stored->id, $event);
+            $timing = $this->timing($now, $times, $stored->missed($times?->heard, $by->name));
+            $known = $this->known($stored, $before, $by, $timing, $now);
+            $refusal = (new Gate($known))->refusal($event, $timing->doneAt ?? $now) ?? $this->missing($stored->id, $event);
             if (null !== $refusal) {
                 throw new EntryRefused($refusal);
             }
             self::ensureNotAhead($event, $now);
-            $longer = $this->jobs->append($stored, $before->entry($entryId, $by->name, $now, $event, $timing));
+            $longer = $this->jobs->append($stored, $known->entry($entryId, $by->name, $now, $event, $timing));
             $return = BoxReturn::after($event, $before->build);
             if (null !== $return) {
                 $this->boxes->take($return, $stored->id);
@@ -78,10 +81,43 @@ final readonly class WriteEntry
         }
     }
 
-    private function timing(\DateTimeImmutable $now, ?SentTimes $times): Timing
+    /**
+     * Who wrote where there was no signal did not know what others wrote meanwhile: it is judged by what they knew, where it stands in the
+     * order of what was done.
+     *
+     * @throws EntryRefused where the plan was changed meanwhile: it was made to another one
+     */
+    private function known(StoredJob $stored, Plan $all, Who $by, Timing $timing, \DateTimeImmutable $now): Plan
+    {
+        if (null === $timing->heard) {
+            return $all;
+        }
+        $known = [];
+        foreach ($stored->log as $place => $line) {
+            $entry = $line->entry;
+            $hasReached = $place < $timing->heard || $entry->by === $by->name;
+            if (!$hasReached && $entry->event instanceof PlanChanged) {
+                throw new EntryRefused(Sentence::of(
+                    '{by} changed the plan while you had no signal: this was done to the plan as it was. Look at it, then send it again.',
+                    ['by' => $entry->by],
+                ));
+            }
+            if ($hasReached) {
+                $known[] = $entry;
+            }
+        }
+        $done = $timing->doneAt ?? $now;
+        $before = array_filter($known, static fn (Entry $entry): bool => $entry->by === $by->name || $entry->doneAt() <= $done);
+
+        return Plan::ofLog($all->job, array_values($before));
+    }
+
+    private function timing(\DateTimeImmutable $now, ?SentTimes $times, bool $hasMissed): Timing
     {
         try {
-            return null === $times ? Timing::atOnce() : Timing::sent($now, $times->madeAt, $times->sentAt, $times->doneAt);
+            $timing = null === $times ? Timing::atOnce() : Timing::sent($now, $times->madeAt, $times->sentAt, $times->doneAt);
+
+            return null !== $times?->heard && $hasMissed ? $timing->withHeard($times->heard) : $timing;
         } catch (ImpossibleTime $time) {
             throw BadDocument::because($time->field, $time->getMessage());
         }

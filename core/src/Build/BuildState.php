@@ -57,6 +57,9 @@ final readonly class BuildState
     /** @var array<string, true> by id, those of them that were found or done on a part that was taken off again */
     public array $fallen;
 
+    /** @var list<Unsettled> */
+    public array $unsettled;
+
     /** The id of the last entry that a handing over signs for; null where there is none. */
     public ?string $lastWork;
 
@@ -69,6 +72,7 @@ final readonly class BuildState
         $this->lapsed = $log->lapsed;
         $this->fallen = $log->fallen;
         $this->lastWork = $log->lastWork;
+        $this->unsettled = $log->unsettled;
         $this->safety = $this->last(SafetyConfirmed::class, [])?->event;
         $this->connector = $this->last(ConnectorFitted::class, [])?->event;
         $checks = [];
@@ -79,7 +83,7 @@ final readonly class BuildState
     }
 
     /**
-     * @param list<Entry> $log  in the order in which it was written
+     * @param list<Entry> $log  in the order in which it arrived
      * @param Pins|null   $pins what is planned now; null: whatever the entries were written for
      */
     public static function fold(array $log, ?Pins $pins = null): self

@@ -129,6 +129,12 @@ enum EventKind: string
         };
     }
 
+    /** It says how something was found: of two that differ, one is wrong. */
+    public function isAnswer(): bool
+    {
+        return self::CutMeasured === $this || self::CheckMade === $this || self::KitDated === $this || self::LeafletRead === $this;
+    }
+
     /**
      * Who may take it back; null for what tells of the log itself. What somebody let stand, nobody takes back who could not have let it.
      */

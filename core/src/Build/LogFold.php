@@ -20,17 +20,19 @@ final readonly class LogFold
 {
     /**
      * @param Register<Entry>      $latest
-     * @param array<string, Entry> $counting by id, entries that were not withdrawn
-     * @param array<string, Entry> $lapsed   by id, those of them that were written for another plan and no longer hold
-     * @param array<string, true>  $fallen   by id, those of them that were found or done on a part that was taken off again
-     * @param string|null          $lastWork the id of the last entry that a handing over signs for; null where there is none
+     * @param array<string, Entry> $counting  by id, entries that were not withdrawn
+     * @param array<string, Entry> $lapsed    by id, those of them that were written for another plan and no longer hold
+     * @param array<string, true>  $fallen    by id, those of them that were found or done on a part that was taken off again
+     * @param string|null          $lastWork  the id of the last entry that a handing over signs for; null where there is none
+     * @param list<Unsettled>      $unsettled
      */
     private function __construct(
         public Register $latest, public array $counting, public array $lapsed, public array $fallen, public ?string $lastWork,
+        public array $unsettled,
     ) {
     }
 
-    /** @param list<Entry> $log */
+    /** @param list<Entry> $log in the order in which it arrived; what counts is what was done last, not what arrived last */
     public static function of(array $log, ?Pins $pins): self
     {
         $counting = $lapsed = [];
@@ -38,7 +40,9 @@ final readonly class LogFold
         $fallen = self::fallen($log, $withdrawn);
         /** @var Register<Entry> $latest */
         $latest = Register::empty();
-        foreach ($log as $entry) {
+        $heard = Heard::in($log);
+        $unsettled = [];
+        foreach (DoneOrder::of($log) as $entry) {
             if (isset($withdrawn[$entry->id])) {
                 continue;
             }
@@ -47,13 +51,41 @@ final readonly class LogFold
                 continue;
             }
             if (null === $pins || $entry->standsFor($pins)) {
-                $latest = self::without($latest, $entry->event)->with(Subject::of($entry->event), $entry);
+                $subject = Subject::of($entry->event);
+                $before = $latest->isEmpty() ? null : $latest->at($subject);
+                $unsettled = self::without($unsettled, $entry, $heard);
+                if (null !== $before && self::differ($before, $entry) && !$heard->eitherKnew($before, $entry)) {
+                    $unsettled[] = new Unsettled($before, $entry);
+                    continue;
+                }
+                $latest = self::left($latest, $entry->event)->with($subject, $entry);
             } else {
                 $lapsed[$entry->id] = $entry;
             }
         }
 
-        return new self($latest, $counting, $lapsed, $fallen, self::lastWork($log, $withdrawn));
+        return new self($latest, $counting, $lapsed, $fallen, self::lastWork($log, $withdrawn), $unsettled);
+    }
+
+    /** Two answers to one question that say otherwise. */
+    private static function differ(Entry $one, Entry $other): bool
+    {
+        return $one->event::kind()->isAnswer() && $one->event->write() !== $other->event->write();
+    }
+
+    /**
+     * Who knows of it and answers anew has settled it.
+     *
+     * @param list<Unsettled> $unsettled
+     *
+     * @return list<Unsettled>
+     */
+    private static function without(array $unsettled, Entry $entry, Heard $heard): array
+    {
+        $subject = Subject::of($entry->event)->path();
+
+        return array_values(array_filter($unsettled, static fn (Unsettled $one): bool => Subject::of($one->asked->event)->path() !== $subject
+            || !$heard->knew($entry, $one->asked) || !$heard->knew($entry, $one->counts)));
     }
 
     /**
@@ -63,7 +95,7 @@ final readonly class LogFold
      *
      * @return Register<Entry>
      */
-    private static function without(Register $latest, Event $event): Register
+    private static function left(Register $latest, Event $event): Register
     {
         return match (true) {
             $event instanceof LeftSafe => $latest->without(new Subject(EventKind::SafetyConfirmed, [])),

@@ -16,17 +16,25 @@ final readonly class Timing
         public bool $isTold,
         /** What the device's own clock showed when the entry was made. */
         public ?\DateTimeImmutable $deviceAt,
+        /** How many lines of the log had reached whoever made it; null: all that are before it. */
+        public ?int $heard,
     ) {
     }
 
     public static function atOnce(): self
     {
-        return new self(null, false, null);
+        return new self(null, false, null, null);
     }
 
-    public static function kept(?\DateTimeImmutable $doneAt, bool $isTold, ?\DateTimeImmutable $deviceAt): self
+    public static function kept(?\DateTimeImmutable $doneAt, bool $isTold, ?\DateTimeImmutable $deviceAt, ?int $heard = null): self
     {
-        return new self($doneAt, $isTold, $deviceAt);
+        return new self($doneAt, $isTold, $deviceAt, $heard);
+    }
+
+    /** @param int $lines fewer than the log has: others wrote what had not reached whoever made this */
+    public function withHeard(int $lines): self
+    {
+        return new self($this->doneAt, $this->isTold, $this->deviceAt, $lines);
     }
 
     /**
@@ -52,6 +60,6 @@ final readonly class Timing
             throw ImpossibleTime::tooOld(self::OLDEST_DAYS);
         }
 
-        return new self(null === $told && 0 === $waited ? null : $doneAt, null !== $told, $madeAt);
+        return new self(null === $told && 0 === $waited ? null : $doneAt, null !== $told, $madeAt, null);
     }
 }

@@ -28,6 +28,7 @@ final class LogFile
         $event = $file->object('event', self::readEvent(...));
         $timing = Timing::kept(
             MomentFile::optional($file, 'doneAt'), $file->has('told') && $file->flag('told'), MomentFile::optional($file, 'deviceAt'),
+            $file->has('heard') ? $file->integer('heard', 0, 1_000_000) : null,
         );
         $basis = $file->optionalObject('basis', BasisFile::read(...));
 
@@ -46,6 +47,7 @@ final class LogFile
             ...(null === $timing->doneAt ? [] : ['doneAt' => MomentFile::write($timing->doneAt)]),
             ...($timing->isTold ? ['told' => true] : []),
             ...(null === $timing->deviceAt ? [] : ['deviceAt' => MomentFile::write($timing->deviceAt)]),
+            ...(null === $timing->heard ? [] : ['heard' => $timing->heard]),
             ...(null === $entry->basis ? [] : ['basis' => BasisFile::write($entry->basis)]),
         ];
     }

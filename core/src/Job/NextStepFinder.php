@@ -31,6 +31,7 @@ final class NextStepFinder
         $inBuild = [
             ObstacleCode::CutOut,
             ObstacleCode::CheckOut,
+            ObstacleCode::Unsettled,
             ...(\in_array(ObstacleCode::CutOut, $codes, true) ? [ObstacleCode::LapShort] : []),
         ];
         foreach ($plan->obstacles as $obstacle) {
@@ -77,6 +78,7 @@ final class NextStepFinder
             ObstacleCode::RoomShort => 'Make room for what is parked',
             ObstacleCode::MaterialShort => 'Get what the box is short of',
             ObstacleCode::LapShort => 'See which part will not cover what it must',
+            ObstacleCode::Unsettled => 'Say which of two answers counts',
             ObstacleCode::CutOut => 'Put right the cut that is out',
             ObstacleCode::CheckOut => 'Put right the check that is out',
         };

@@ -10,6 +10,7 @@ use Berm\Core\Build\Event\Applied;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\Found;
+use Berm\Core\Build\Event\HandedOver;
 use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\PieceTaken;
@@ -82,6 +83,7 @@ final readonly class Obstacle
             ObstacleCode::LapShort => $event instanceof ConnectorFitted
                 || $this->cutsHere($event) && !self::isCorrection($event, $build)
                 || $this->hidesIt($event) || $this->setsIt($event),
+            ObstacleCode::Unsettled => $event instanceof ConnectorFitted || $event instanceof StageFinished || $event instanceof HandedOver,
             ObstacleCode::CutOut => $event instanceof ConnectorFitted || $this->hidesIt($event),
             ObstacleCode::CheckOut => $this->hidesIt($event),
         };

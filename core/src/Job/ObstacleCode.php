@@ -29,6 +29,8 @@ enum ObstacleCode: string
     case FoundOtherwise = 'found-otherwise';
     /** The revision of the sheet that it is built by was withdrawn. */
     case SheetWithdrawn = 'sheet-withdrawn';
+    /** Two who did not know of each other answered the same, and not alike. */
+    case Unsettled = 'unsettled';
     case CutOut = 'cut-out';
     case CheckOut = 'check-out';
 
@@ -39,7 +41,7 @@ enum ObstacleCode: string
             self::SafetyOpen, self::CableMissing, self::KitMissing, self::ConnectorMissing, self::CannotTell,
             self::LeafletUnread, self::RoomUnknown => Severity::Asks,
             self::SheetWithdrawn, self::FoundOtherwise, self::LeafletOther, self::DoesNotFit, self::CannotBeMarkedOut, self::RoomShort,
-            self::LapShort, self::MaterialShort, self::CutOut, self::CheckOut => Severity::Stops,
+            self::LapShort, self::MaterialShort, self::Unsettled, self::CutOut, self::CheckOut => Severity::Stops,
         };
     }
 }

@@ -10,6 +10,7 @@ use Berm\Core\Build\Names;
 use Berm\Core\Build\Progress;
 use Berm\Core\Build\Task;
 use Berm\Core\Build\TaskKind;
+use Berm\Core\Build\Unsettled;
 use Berm\Core\Cable\End;
 use Berm\Core\Cable\Where;
 use Berm\Core\Fit\Criterion;
@@ -53,6 +54,7 @@ final readonly class Obstacles
             ...self::ofLayout($job, $build, $layout),
             // The box is opened at the cable, when all is planned.
             ...(null === $job->size ? [] : $obstacles->leaflet()),
+            ...$obstacles->unsettled(),
             ...array_merge([], ...array_map($obstacles->task(...), $layout->progress?->tasks() ?? [])),
         ];
     }
@@ -113,6 +115,23 @@ final readonly class Obstacles
                 '{found} Plan anew with what was found, or an engineer lets it stand.', ['found' => $found->event->words($names)],
             ), Where::of($found->event->end, null), Acceptable::found($found->entry->id),
         ), $this->build->found());
+    }
+
+    /** @return list<Obstacle> what two answered who did not know of each other */
+    private function unsettled(): array
+    {
+        $names = new Names($this->job);
+
+        return array_map(static fn (Unsettled $one): Obstacle => Obstacle::of(
+            ObstacleCode::Unsettled, Step::Build, Sentence::of(
+                '{counts} ({first}), and {asked} ({second}). Neither knew of the other: the first counts until {second} measures again or takes'
+                .' theirs back.',
+                [
+                    'counts' => $one->counts->event->words($names), 'first' => $one->counts->by, 'asked' => $one->asked->event->words($names),
+                    'second' => $one->asked->by,
+                ],
+            ),
+        ), $this->build->unsettled);
     }
 
     /** @return list<Obstacle> the sheet is one edition of the leaflet: the one in the box may say otherwise */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Wire;
 
+use Berm\Core\Build\Unsettled;
 use Berm\Core\Cable\Comparison;
 use Berm\Core\Fit\FitReport;
 use Berm\Core\Job\Completion;
@@ -49,6 +50,10 @@ final class PlanJson
             ],
             'calls' => SaidJson::calls($plan),
             'pictures' => SaidJson::pictures($plan),
+            'unsettled' => array_map(
+                static fn (Unsettled $one): array => ['counts' => $one->counts->id, 'asked' => $one->asked->id, 'by' => $one->asked->by],
+                $build->unsettled,
+            ),
             'leaflet' => self::leaflet($plan),
             'connectorFitted' => null === $build->connector ? null : ['batch' => $build->connector->batch],
             'kitDated' => null === $build->kitDate() ? null : $build->kitDate()->event->write(),
