@@ -98,7 +98,7 @@ final readonly class WriteEntry
             $hasReached = $place < $timing->heard || $entry->by === $by->name;
             if (!$hasReached && $entry->event instanceof PlanChanged) {
                 throw new EntryRefused(Sentence::of(
-                    '{by} changed the plan while you had no signal: this was done to the plan as it was. Look at it, then send it again.',
+                    '{by} changed the plan meanwhile: this was done to the plan as it was. Look at it, then send it again.',
                     ['by' => $entry->by],
                 ));
             }

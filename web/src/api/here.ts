@@ -35,7 +35,13 @@ export const tell = (to: OutboxEvents): void => {
   events = to
 }
 
-const judge = judgeOf(carried)
+/** Lines of the logs of the jobs that are shown as the server has them. */
+const linesShown = new Map<string, number>()
+export const serverHas = (job: Job): void => {
+  linesShown.set(job.id, job.log.length)
+}
+
+const judge = judgeOf(carried, (jobId) => linesShown.get(jobId))
 
 export const outbox = new Outbox(
   entries,

@@ -10,7 +10,7 @@ import type { Unit } from '../domain/length'
 import { newerOf } from '../domain/newer'
 import { uuidv7 } from '../domain/uuid'
 import { answered, client } from './client'
-import { askJob } from './here'
+import { askJob, serverHas } from './here'
 import type { AccessoryFunction, ChoicePage, Job } from './types'
 
 /** The best first, a page at a time. */
@@ -90,7 +90,9 @@ function known(kept: Job | undefined, job: Job, isHere: boolean): Job {
   const wasHere = shownFromHere.has(job.id)
   if (isHere) shownFromHere.add(job.id)
   else shownFromHere.delete(job.id)
-  return wasHere === isHere ? newerOf(kept, job) : job
+  const shown = wasHere === isHere ? newerOf(kept, job) : job
+  if (!isHere) serverHas(shown)
+  return shown
 }
 
 export const newJobId = (): string => uuidv7()

@@ -107,6 +107,14 @@ export class Carried {
     return (await this.#kept(jobId)).package
   }
 
+  /** How many lines the log had that was packed; undefined where there is none that can be read. */
+  lines(jobId: string): Promise<number | undefined> {
+    return this.package(jobId).then(
+      ({ log }) => log.length,
+      () => undefined,
+    )
+  }
+
   /** What the server answered at this address when the job was taken along; undefined where it was not asked. */
   async answer(jobId: string, path: string): Promise<unknown> {
     return (await this.#kept(jobId)).answers[path]

@@ -26,6 +26,6 @@ function answerOf(question: Ask): Promise<Job | Written> {
 }
 
 /** How an entry says when it was made; for the engine here it is made as it is sent. */
-export function bodyOf({ id, madeAt, doneAt }: KeptEntry, sentAt = new Date().toISOString()) {
-  return { id, madeAt, sentAt, ...(doneAt === null ? {} : { doneAt }) }
+export function bodyOf({ id, madeAt, doneAt, heard }: KeptEntry, sentAt = new Date().toISOString()) {
+  return { id, madeAt, sentAt, ...(doneAt === null ? {} : { doneAt }), ...(heard === undefined ? {} : { heard }) }
 }

@@ -21,6 +21,8 @@ export type KeptEntry = {
   doneAt: string | null
   /** Why the server would not take it; it stays until somebody decides. */
   refused: Problem | null
+  /** How many lines of the job's log had reached this device when it was made; absent: nobody knows. */
+  heard?: number | undefined
   /** Until then it can be undone, and is not sent; absent: it is on its way. */
   heldUntil?: string | undefined
   /** The engine on this device has taken it: what follows from it is known, and provisional. */

@@ -9,12 +9,15 @@ export type Judge = {
   /** Whether it can: the job was taken along. */
   knows: (jobId: string) => Promise<boolean>
   judge: (entry: KeptEntry) => Promise<Written | Job>
+  /** How many lines of a job's log, as the server has it, have reached this device. */
+  heard: (jobId: string) => Promise<number | undefined>
 }
 
 const now = () => new Date(serverNow()).toISOString()
 
 /** The engine on this device as a judge: nobody's where nobody is signed in. */
-export const judgeOf = (carried: () => Carried | null): Judge => ({
+export const judgeOf = (carried: () => Carried | null, shown: (jobId: string) => number | undefined): Judge => ({
+  heard: async (jobId) => shown(jobId) ?? (await carried()?.lines(jobId)),
   knows: (jobId) => carried()?.has(jobId) ?? Promise.resolve(false),
   judge: (entry) => {
     const carrier = carried()

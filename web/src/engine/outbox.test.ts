@@ -16,7 +16,11 @@ const refused = (status: number, detail = 'No.') => new ApiError(problem(status,
 let database = 0
 
 /** No job was taken along. */
-const NOBODY: Judge = { knows: () => Promise.resolve(false), judge: () => Promise.reject(new Error('asked all the same')) }
+const NOBODY: Judge = {
+  knows: () => Promise.resolve(false),
+  judge: () => Promise.reject(new Error('asked all the same')),
+  heard: () => Promise.resolve(undefined),
+}
 
 /** An outbox whose server answers as it is told, entry by entry. */
 function outbox(answer: (part: string) => Error | null, judge: Judge = NOBODY, hasSignal = () => true) {
@@ -171,6 +175,7 @@ function judge(answer: (part: string) => Error | null) {
   return {
     judged,
     knows,
+    heard: () => Promise.resolve<number | undefined>(7),
     judge: ({ event }: KeptEntry) => {
       const part = event.kind === 'part-parked' ? event.part : event.kind
       const error = answer(part)
@@ -276,4 +281,16 @@ it('is not sent before the picture that it shows', async () => {
   events.sendFirst.mockImplementation(({ said }) => Promise.resolve(void order.push(`${said} before ${sent.length}`)))
   await box.write('job', 'jointer', park('tube'), 'tube')
   expect(order).toEqual(['tube before 0'])
+})
+
+it('says how much of the log had reached this device, and says it anew when somebody has looked', async () => {
+  let lines = 7
+  const here = { ...judge(() => null), heard: () => Promise.resolve(lines) }
+  const { entries, box } = outbox((part) => (part === 'tube' ? refused(409, 'The plan was changed meanwhile.') : null), here)
+  await box.write('job', 'jointer', park('tube'), 'tube')
+  expect(entries.all[0]?.heard).toBe(7)
+  lines = 9
+  const [tube] = entries.all
+  if (tube) await box.sendAgain(tube)
+  expect(entries.all[0]?.heard).toBe(9)
 })

@@ -66,7 +66,8 @@ export class Outbox {
 
   /** Tries a refused entry once more: what stood in its way may be gone. */
   async sendAgain(entry: KeptEntry): Promise<void> {
-    await this.#change(entry.id, { refused: null, judged: undefined })
+    // Whoever sends it again has seen what others wrote meanwhile.
+    await this.#change(entry.id, { refused: null, judged: undefined, heard: await this.judge.heard(entry.jobId) })
     await this.#go(entry.person)
   }
 
@@ -111,7 +112,8 @@ export class Outbox {
     await this.#inTurn(async () => {
       await this.entries.readFor(person)
       const held = this.entries.all.filter((one) => one.heldUntil !== undefined)
-      await this.entries.put(...held.map((one) => ({ ...one, heldUntil: undefined })), ...made)
+      const heard = made[0] && (await this.judge.heard(made[0].jobId))
+      await this.entries.put(...held.map((one) => ({ ...one, heldUntil: undefined })), ...made.map((one) => ({ ...one, heard })))
     })
   }
 

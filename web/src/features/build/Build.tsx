@@ -33,6 +33,7 @@ import { Timers } from './Timers'
 import { TouchPanel } from './TouchPanel'
 import { Undo, UndoChoice } from './Undo'
 import { Unsent } from './Unsent'
+import { Unsettled } from './Unsettled'
 import { useMyEnd } from './useMyEnd'
 
 /** One thing now: park, cut, fit the connector, or what the stage asks for; the drawing shows what was really cut. */
@@ -54,6 +55,7 @@ export function Build() {
           {myEnd && <div className="px-4 pt-3 desk:px-6">{myEnd}</div>}
           <div className="px-4 pt-3 desk:px-6">
             <Timers job={job} />
+            <Unsettled job={job} />
             <OpenCalls job={job} />
           </div>
           <Lists job={job} active={now.mark} onPick={setPicked} />
@@ -88,6 +90,7 @@ function WorkScreen({ job, now, myEnd, onPick }: WorkProps) {
           <ClockNote />
         </div>
         <div className="max-desk:px-4 max-desk:pt-3 empty:hidden">
+          <Unsettled job={job} />
           <OpenCalls job={job} />
         </div>
         <StageHead job={job} saved={<SavedState job={job} />} />

@@ -10,10 +10,12 @@ import { LetStand } from '../../views/LetStand'
 
 /** What stands in the way, where each is seen to, and what an engineer may let stand. */
 export function InTheWay({ job }: { job: Job }) {
+  // What two answered is asked on its own.
+  const obstacles = job.obstacles.filter(({ code }) => code !== 'unsettled')
   return (
     <div className="grid gap-3 max-desk:p-4">
-      {job.obstacles.length > 0 && <h2 className="font-semibold">In the way</h2>}
-      {job.obstacles.map((obstacle) => (
+      {obstacles.length > 0 && <h2 className="font-semibold">In the way</h2>}
+      {obstacles.map((obstacle) => (
         <OneObstacle key={JSON.stringify(obstacle)} job={job} obstacle={obstacle} />
       ))}
     </div>
