@@ -15,11 +15,11 @@ final class Browser
     private static ?Process $driver = null;
     private static int $port = 0;
 
-    public static function open(int $width = 1280, int $height = 800, string $scheme = 'light'): RemoteWebDriver
+    public static function open(int $width = 1280, int $height = 800, string $scheme = 'light', ?string $profile = null): RemoteWebDriver
     {
         self::start();
         $capabilities = DesiredCapabilities::chrome();
-        $capabilities->setCapability(ChromeOptions::CAPABILITY, self::options($width, $height));
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, self::options($width, $height, $profile));
         $capabilities->setCapability('goog:loggingPrefs', ['browser' => 'ALL']);
         $web = RemoteWebDriver::create('http://127.0.0.1:'.self::$port, $capabilities, 30_000, 60_000);
         // --window-size is the outer window; a page sees what the device metrics say.
@@ -41,13 +41,19 @@ final class Browser
         self::devtools($web, 'Emulation.setDeviceMetricsOverride', $metrics);
     }
 
+    /** A folder for a browser's own data: one that is opened with it again has what it had. */
+    public static function profile(): string
+    {
+        return sys_get_temp_dir().'/berm-browser-'.bin2hex(random_bytes(6));
+    }
+
     /** @param array<string, mixed> $parameters */
     public static function devtools(RemoteWebDriver $web, string $command, array $parameters): void
     {
         $web->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => (object) $parameters]);
     }
 
-    private static function options(int $width, int $height): ChromeOptions
+    private static function options(int $width, int $height, ?string $profile): ChromeOptions
     {
         $options = new ChromeOptions();
         $options->setBinary('/usr/bin/chromium');
@@ -58,7 +64,7 @@ final class Browser
             '--disable-domain-reliability', '--disable-client-side-phishing-detection',
             '--disable-features=OptimizationHints,MediaRouter,Translate,AutofillServerCommunication', '--hide-scrollbars',
             '--force-device-scale-factor=1', '--force-color-profile=srgb',
-            '--lang=en', "--window-size=$width,$height", '--user-data-dir='.sys_get_temp_dir().'/berm-browser-'.bin2hex(random_bytes(6)),
+            '--lang=en', "--window-size=$width,$height", '--user-data-dir='.($profile ?? self::profile()),
         ]);
         $options->setExperimentalOption('excludeSwitches', ['enable-automation']);
 
@@ -78,7 +84,7 @@ final class Browser
         self::$driver->waitUntil(static fn (string $type, string $output): bool => str_contains($output, 'started successfully'));
     }
 
-    private static function freePort(): int
+    public static function freePort(): int
     {
         $socket = stream_socket_server('tcp://127.0.0.1:0');
         if (false === $socket) {

@@ -16,7 +16,7 @@ use PHPUnit\Framework\Assert;
 /** One person at one window: finds things by the words that they read. */
 final class Page
 {
-    private const SECONDS = 10;
+    private int $seconds = 10;
 
     private function __construct(private readonly RemoteWebDriver $web, private readonly string $base)
     {
@@ -28,6 +28,12 @@ final class Page
         Assert::assertIsString($base, 'BERM_URL says where the application runs');
 
         return new self(Browser::open($width, $height, $scheme), $base);
+    }
+
+    /** Over a line that can be cut; with the data of a browser that was closed before. */
+    public static function over(Line $line, string $profile, int $width = 390, int $height = 844): self
+    {
+        return new self(Browser::open($width, $height, profile: $profile), $line->url());
     }
 
     public function close(): void
@@ -330,9 +336,18 @@ final class Page
         return \is_string($told) ? $told : '';
     }
 
-    /** For scripts that take so many seconds. */
+    /** A script that runs before anything else does, on this page as on every one that is opened later. */
+    public function onEveryPage(string $script): self
+    {
+        Browser::devtools($this->web, 'Page.addScriptToEvaluateOnNewDocument', ['source' => $script]);
+
+        return $this;
+    }
+
+    /** For scripts, and what is waited for, that take so many seconds. */
     public function patiently(int $seconds): self
     {
+        $this->seconds = $seconds;
         $this->web->manage()->timeouts()->setScriptTimeout($seconds);
 
         return $this;
@@ -389,7 +404,7 @@ final class Page
     private function until(string $what, \Closure $holds): void
     {
         try {
-            $this->web->wait(self::SECONDS, 50)->until($holds);
+            $this->web->wait($this->seconds, 50)->until($holds);
         } catch (TimeoutException $late) {
             // As it is now: what it said before the wait would mislead.
             $says = mb_strimwidth($this->text(), 0, 1500, '…');

@@ -60,6 +60,7 @@ export const outbox = new Outbox(
 
 /** The job, and whether it is as the engine here has it: with entries that the server has not seen, or where the server does not answer. */
 export async function askJob(id: string): Promise<{ job: Job; isHere: boolean }> {
+  await entries.readFor(me())
   if (isLedHere(id)) return answerHere(id)
   try {
     const job = await engine.ask({ ask: 'job', id })

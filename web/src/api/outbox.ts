@@ -86,6 +86,12 @@ export const useIsProvisional = (entryId: string | null): boolean =>
 /** How many entries of whoever is signed in the server does not have, of whatever job. */
 export const useMineWaiting = (): number => useEntries().filter((one) => !one.taken).length
 
+/** How many wait on this device, whoever made them: before anybody is signed in. */
+export function useAllWaiting(): number {
+  useEffect(() => void entries.readFor('').then(() => entries.refresh()), [])
+  return useSyncExternalStore(entries.subscribe, () => entries.others).length
+}
+
 /** How many entries of others wait on this device: only they can send them. */
 export function useOthersWaiting(jobId: string): number {
   return useSyncExternalStore(entries.subscribe, () => entries.others).filter((one) => one.jobId === jobId).length
@@ -105,14 +111,25 @@ const UNDO = 'berm.undo-seconds'
 export const undoSeconds = (): number => Number(localStorage.getItem(UNDO) ?? 10)
 export const setUndoSeconds = (seconds: number): void => localStorage.setItem(UNDO, String(seconds))
 
+let lastTouch = { what: '', at: 0 }
+
+/** A glove touches twice where it meant once. */
+function isSameTouch(made: Made[]): boolean {
+  const [before, what, at] = [lastTouch, JSON.stringify(made), Date.now()]
+  lastTouch = { what, at }
+  return before.what === what && at - before.at < TWICE_MS
+}
+const TWICE_MS = 700
+
 /** Writes down what one touch did, all of it or nothing: it can be undone for a while. */
 export function useWriteTouch(jobId: string): (made: Made[], doneAt: string | null) => void {
   const outbox = outboxOf(useQueryClient())
   const me = useMe()
   return (made, doneAt) => {
+    if (isSameTouch(made)) return
     const seconds = undoSeconds()
     if (seconds > 0) void outbox.hold(jobId, me, made, doneAt, seconds)
-    else for (const { event, said } of made) void outbox.write(jobId, me, event, said, doneAt)
+    else void outbox.writeAll(jobId, me, made, doneAt)
   }
 }
 

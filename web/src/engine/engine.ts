@@ -27,5 +27,12 @@ function answerOf(question: Ask): Promise<Job | Written> {
 
 /** How an entry says when it was made; for the engine here it is made as it is sent. */
 export function bodyOf({ id, madeAt, doneAt, heard }: KeptEntry, sentAt = new Date().toISOString()) {
-  return { id, madeAt, sentAt, ...(doneAt === null ? {} : { doneAt }), ...(heard === undefined ? {} : { heard }) }
+  // A clock that was set back meanwhile: how long it waited is not known, and it is not refused for that.
+  return {
+    id,
+    madeAt,
+    sentAt: sentAt < madeAt ? madeAt : sentAt,
+    ...(doneAt === null ? {} : { doneAt }),
+    ...(heard === undefined ? {} : { heard }),
+  }
 }

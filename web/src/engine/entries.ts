@@ -83,13 +83,19 @@ export class KeptEntries {
     // All of them or none: who sees one sees what was made with it.
     const { store, done } = (await this.#device).transaction('entries', 'readwrite')
     await Promise.all([...sealed.map((entry) => store.put(entry)), done])
-    await this.#changed()
+    this.#changed(entries, [])
+  }
+
+  /** As it is kept now, whatever another tab did; null where it is gone or cannot be read. */
+  async get(id: string): Promise<KeptEntry | null> {
+    const kept = await (await this.#device).get('entries', id)
+    return kept ? this.#opened(kept).catch(() => null) : null
   }
 
   async remove(...ids: string[]): Promise<void> {
     const { store, done } = (await this.#device).transaction('entries', 'readwrite')
     await Promise.all([...ids.map((id) => store.delete(id)), done])
-    await this.#changed()
+    this.#changed([], ids)
   }
 
   /** Reads them anew: another tab may have written. */
@@ -114,9 +120,15 @@ export class KeptEntries {
     ;(await this.#device).close()
   }
 
-  async #changed(): Promise<void> {
+  /** What is known of them is changed as they were: with hundreds of them, reading all anew for each would take longer than sending it. */
+  #changed(put: KeptEntry[], gone: string[]): void {
     this.#channel.postMessage('changed')
-    await this.refresh()
+    const mine = put.filter(({ person }) => person === this.#person)
+    const others = this.#snapshot.filter(({ id }) => !gone.includes(id) && !mine.some((one) => one.id === id))
+    this.#snapshot = [...others, ...mine].toSorted((one, other) => (one.id < other.id ? -1 : 1))
+    const theirs = put.filter(({ person }) => person !== this.#person)
+    if (theirs.length > 0) this.#others = [...this.#others, ...theirs.map(({ jobId, person }) => ({ jobId, person }))]
+    for (const listener of this.#listeners) listener()
   }
 
   async #sealed(entry: KeptEntry): Promise<SealedEntry> {

@@ -44,7 +44,15 @@ export class Outbox {
     said: string,
     doneAt: string | null = null,
   ): Promise<void> {
-    await this.#keep(person, [entryOf(jobId, person, { event, said }, doneAt)])
+    await this.writeAll(jobId, person, [{ event, said }], doneAt)
+  }
+
+  /** What one touch wrote down: all of it is kept, or nothing. */
+  async writeAll(jobId: string, person: string, made: Made[], doneAt: string | null): Promise<void> {
+    await this.#keep(
+      person,
+      made.map((one) => entryOf(jobId, person, one, doneAt)),
+    )
     await this.#go(person)
   }
 
@@ -121,7 +129,7 @@ export class Outbox {
     await this.entries.readFor(person)
     const sent = new Set<string>()
     for (;;) {
-      const next = (await this.entries.refresh()).find((one) => one.person === person && isWaiting(one))
+      const next = await this.#first((one) => one.person === person && isWaiting(one))
       if (!next || isHeld(next)) break
       if (!(await this.#sendOne(next))) {
         await this.judgeAll(person)
@@ -166,7 +174,7 @@ export class Outbox {
   /** @param passed those that cannot be judged now */
   async #judgeNext(person: string, passed: Set<string>): Promise<boolean> {
     const open = (one: KeptEntry) => one.person === person && one.refused === null && !one.judged && !passed.has(one.jobId)
-    const next = (await this.entries.refresh()).find((one) => open(one) && !isHeld(one))
+    const next = await this.#first((one) => open(one) && !isHeld(one))
     if (!next) return false
     if (await this.judge.knows(next.jobId)) await this.#judgeOne(next, passed)
     else passed.add(next.jobId)
@@ -190,9 +198,19 @@ export class Outbox {
     await this.#inTurn(() => this.#put(id, change))
   }
 
+  /** The first of which it holds, as it is kept now: another tab may have sent it meanwhile. */
+  async #first(holds: (entry: KeptEntry) => boolean): Promise<KeptEntry | null> {
+    for (const known of this.entries.all.filter(holds)) {
+      const now = await this.entries.get(known.id)
+      if (now && holds(now)) return now
+      await this.entries.refresh()
+    }
+    return null
+  }
+
   /** It may have been withdrawn meanwhile. */
   async #put(id: string, change: Partial<KeptEntry>): Promise<void> {
-    const now = (await this.entries.refresh()).find((one) => one.id === id)
+    const now = await this.entries.get(id)
     if (now) await this.entries.put({ ...now, ...change })
   }
 

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { useWaiting, useWrite } from '../api/outbox'
+import { useUnjudged, useWrite } from '../api/outbox'
 import { useMay } from '../api/session'
 import type { Call, CallAbout, Job } from '../api/types'
 import { useTyped } from '../engine/typed'
@@ -148,7 +148,7 @@ function NewCall({ job, stage }: { job: Job; stage: string | null }) {
 export function CallForIt({ job, what }: { job: Job; what: string }) {
   const write = useWrite(job.id)
   const mayCall = useMay('write-note')
-  const isOnItsWay = useWaiting(job.id).some(
+  const isOnItsWay = useUnjudged(job.id).some(
     ({ event, refused }) => refused === null && event.kind === 'called' && event.note === what,
   )
   const called = job.calls.find((one) => one.note === what && one.answer === null)

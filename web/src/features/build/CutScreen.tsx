@@ -1,6 +1,6 @@
 import { FoundOtherwise } from './FoundOtherwise'
 import { useState, type ReactNode } from 'react'
-import { useWaiting } from '../../api/outbox'
+import { useUnjudged } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, Mark, Reading } from '../../api/types'
 import { judgeReading } from '../../domain/judge'
@@ -135,7 +135,7 @@ function useCutEntry(job: Job, mark: Mark, onDone: () => void, onStay: () => voi
   const [isAsking, setIsAsking] = useState(false)
   const [isAgain, setIsAgain] = useState(mark.recorded === null)
   const [instrument, setInstrument] = useInstrument()
-  const isOnItsWay = useWaiting(job.id).some(
+  const isOnItsWay = useUnjudged(job.id).some(
     (one) => one.refused === null && one.event.kind === 'cut-measured' && isOfMark(one.event, mark),
   )
   const length = readReading(text, unit)

@@ -1,4 +1,4 @@
-import { useWaiting } from '../../api/outbox'
+import { useUnjudged } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, ParkingSide } from '../../api/types'
 import { sayMark } from '../../domain/length'
@@ -20,7 +20,7 @@ export function ParkPanel({ job }: { job: Job }) {
   const unit = useUnit()
   const touched = useTouch(job.id)
   const mayBuild = useMay('build')
-  const waiting = useWaiting(job.id)
+  const waiting = useUnjudged(job.id)
   const isSent = (part: string) =>
     waiting.some((one) => one.refused === null && one.event.kind === 'part-parked' && one.event.part === part)
   const parked = (end: 'A' | 'B', part: ParkingSide['parts'][number]) => ({

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { useWaiting, useWrite } from '../../api/outbox'
+import { useUnjudged, useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job } from '../../api/types'
 import { useTyped } from '../../engine/typed'
@@ -9,7 +9,7 @@ import { Field } from '../../ui/Field'
 /** Of a kit whose box was not opened here: its batch, and until when it keeps, are asked all the same. */
 export function KitDate({ job }: { job: Job }) {
   const write = useWrite(job.id)
-  const isOnItsWay = useWaiting(job.id).some((one) => one.refused === null && one.event.kind === 'kit-dated')
+  const isOnItsWay = useUnjudged(job.id).some((one) => one.refused === null && one.event.kind === 'kit-dated')
   const mayBuild = useMay('build')
   const [batch, setBatch] = useTyped(`${job.id}.kit-batch`)
   const [until, setUntil] = useTyped(`${job.id}.kit-until`)

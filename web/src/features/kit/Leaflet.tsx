@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { useWaiting, useWrite } from '../../api/outbox'
+import { useUnjudged, useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job } from '../../api/types'
 import { useTyped } from '../../engine/typed'
@@ -47,7 +47,7 @@ export function Leaflet({ job }: { job: Job }) {
 function Asked({ job, sheet }: { job: Job; sheet: string }) {
   const write = useWrite(job.id)
   const mayBuild = useMay('build')
-  const isOnItsWay = useWaiting(job.id).some((one) => one.refused === null && one.event.kind === 'leaflet-read')
+  const isOnItsWay = useUnjudged(job.id).some((one) => one.refused === null && one.event.kind === 'leaflet-read')
   const [edition, setEdition] = useTyped(`${job.id}.leaflet`)
   const [isTried, setIsTried] = useState(false)
   const say = (read: string) => write({ kind: 'leaflet-read', edition: read }, `Leaflet in the box: edition ${read}`)

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { useWaiting, useWrite } from '../../api/outbox'
+import { useUnjudged, useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job } from '../../api/types'
 import { useTyped } from '../../engine/typed'
@@ -11,7 +11,7 @@ import { WhoMay } from '../../views/WhoMay'
 /** All is done: whoever takes it over signs for it by name. Nothing where work is open or it is handed over. */
 export function HandOver({ job }: { job: Job }) {
   const mayBuild = useMay('build')
-  const isOnItsWay = useWaiting(job.id).some((one) => one.refused === null && one.event.kind === 'handed-over')
+  const isOnItsWay = useUnjudged(job.id).some((one) => one.refused === null && one.event.kind === 'handed-over')
   if (!job.completion.done || job.completion.complete) return null
   return (
     <section aria-label="Hand over" className="no-print grid max-w-[36rem] gap-3 border-2 border-ink p-4">

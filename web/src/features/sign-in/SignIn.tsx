@@ -1,5 +1,7 @@
 import { useState } from 'react'
+import { useAllWaiting } from '../../api/outbox'
 import { useSignIn } from '../../api/session'
+import { entriesWait } from '../../domain/waiting'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
@@ -59,6 +61,7 @@ export function SignIn() {
         <Button type="submit" kind="primary" disabled={signIn.isPending}>
           {signIn.isPending ? 'Signing in' : 'Sign in'}
         </Button>
+        <Waiting />
         {signIn.error && (
           <Note tone="out" role="alert">
             {signIn.error.message}
@@ -66,6 +69,17 @@ export function SignIn() {
         )}
       </form>
     </main>
+  )
+}
+
+/** Whoever was signed out while entries waited learns that they are still here. */
+function Waiting() {
+  const count = useAllWaiting()
+  if (count === 0) return null
+  return (
+    <Note tone="unproved" role="status" title={`On this device ${entriesWait(count)}.`}>
+      Sent by {count === 1 ? 'itself' : 'themselves'}, as soon as whoever made {count === 1 ? 'it' : 'them'} signs in here.
+    </Note>
   )
 }
 
