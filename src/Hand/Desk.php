@@ -23,11 +23,11 @@ final class Desk
         try {
             // Made by a program: no key stands in it twice.
             $json = json_decode($message, true, 64, \JSON_THROW_ON_ERROR);
-            $answer = Fields::read($json, fn (Fields $fields): array => match ($fields->choice('do', Errand::class)) {
+            $answer = Fields::read($json, fn (Fields $fields): \Closure => match ($fields->choice('do', Errand::class)) {
                 Errand::Open => $this->open($fields),
                 Errand::Ask => $this->ask($fields),
                 Errand::Close => $this->close($fields),
-            });
+            })();
         } catch (\Throwable $error) {
             $problem = ProblemJson::ofRefusal($error) ?? ProblemJson::of(500, 'failed', 'Something went wrong on this device: '.$error->getMessage());
             $answer = self::said(Answer::ofProblem($problem));
@@ -36,39 +36,54 @@ final class Desk
         return json_encode($answer, \JSON_THROW_ON_ERROR);
     }
 
-    /** @return array<string, mixed> */
-    private function open(Fields $message): array
+    /** @return \Closure(): array<string, mixed> what is done once all of the message could be read */
+    private function open(Fields $message): \Closure
     {
         $package = Fields::got($message->object('package', PackageFile::read(...)));
         $grown = $message->list('grown', static fn (Fields $one): Growth => PackageFile::readGrowth($one), 5_000);
-        $this->open[$package->job->id] = Engine::open($package, $grown);
 
-        return ['status' => 200];
+        return function () use ($package, $grown): array {
+            $this->open[$package->job->id] = Engine::open($package, $grown);
+
+            return ['status' => 200];
+        };
+    }
+
+    /** @return \Closure(): array<string, mixed> */
+    private function ask(Fields $message): \Closure
+    {
+        $job = $message->text('job', 40);
+        $asked = new Asked(
+            $message->text('method', 10), $message->text('path', 200), $message->optionalText('body', 200_000),
+            $message->integer('version', 0, 1_000_000), MomentFile::read($message, 'at'), $message->integer('page', 1, 10_000),
+        );
+
+        return fn (): array => $this->answer($job, $asked);
     }
 
     /** @return array<string, mixed> */
-    private function ask(Fields $message): array
+    private function answer(string $job, Asked $asked): array
     {
-        $job = $message->text('job', 40);
         $engine = $this->open[$job] ?? null;
         if (null === $engine) {
             return self::said(Answer::ofProblem(ProblemJson::of(404, 'not-on-device', 'This job is not on this device: take it along.')));
         }
-        $answer = $engine->answer(new Asked(
-            $message->text('method', 10), $message->text('path', 200), $message->optionalText('body', 200_000),
-            $message->integer('version', 0, 1_000_000), MomentFile::read($message, 'at'), $message->integer('page', 1, 10_000),
-        ));
+        $answer = $engine->answer($asked);
         $grown = $engine->grown();
 
         return [...self::said($answer), ...(null === $grown ? [] : ['grown' => PackageFile::writeGrowth($grown)])];
     }
 
-    /** @return array<string, mixed> */
-    private function close(Fields $message): array
+    /** @return \Closure(): array<string, mixed> */
+    private function close(Fields $message): \Closure
     {
-        unset($this->open[$message->text('job', 40)]);
+        $job = $message->text('job', 40);
 
-        return ['status' => 200];
+        return function () use ($job): array {
+            unset($this->open[$job]);
+
+            return ['status' => 200];
+        };
     }
 
     /** @return array{status: int, body: string} */

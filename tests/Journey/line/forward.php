@@ -7,7 +7,10 @@
 declare(strict_types=1);
 
 [, $from, $to] = $argv;
-$listening = stream_socket_server("tcp://127.0.0.1:$from") ?: exit(1);
+$listening = stream_socket_server("tcp://127.0.0.1:$from");
+if (false === $listening) {
+    exit(1);
+}
 fwrite(\STDOUT, "there\n");
 /** @var array<int, resource> $ends by number */
 $ends = [];
@@ -42,7 +45,7 @@ while (true) {
             unset($ends[$other[$number]], $ends[$number], $other[$other[$number]], $other[$number]);
             continue;
         }
-        for ($far = $ends[$other[$number]]; '' !== $bytes; $bytes = substr($bytes, (int) $sent)) {
+        for ($far = $ends[$other[$number]]; '' !== $bytes; $bytes = substr($bytes, $sent)) {
             if (false === $sent = @fwrite($far, $bytes)) {
                 break;
             }

@@ -113,6 +113,13 @@ export const useTakenAlong = (): TakenAlong[] | null =>
     () => carried()?.list ?? (carried() ? null : NONE),
   )
 
+/** Why the engine on this device cannot answer for a job; null: it can, or was not asked. */
+export const useTrouble = (jobId: string): string | null =>
+  useSyncExternalStore(
+    (listener) => carried()?.subscribe(listener) ?? (() => undefined),
+    () => carried()?.trouble(jobId) ?? null,
+  )
+
 /** Since when the server has not answered, by this device's clock; null: it answered last. */
 export const useLostSince = (): string | null => useSyncExternalStore(onSignal, lostSince)
 

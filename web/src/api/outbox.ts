@@ -160,12 +160,17 @@ export function useOutbox(): void {
     if (me === '') return
     void entries.readFor(me)
     const send = () => void outbox.send(me)
+    const ask = () => {
+      if (lostSince() !== null) void queries.invalidateQueries({ queryKey: sessionQuery.queryKey })
+    }
+    const back = () => {
+      ask()
+      send()
+    }
     send()
     const timer = window.setInterval(send, 4000)
-    const ask = window.setInterval(() => {
-      if (lostSince() !== null) void queries.invalidateQueries({ queryKey: sessionQuery.queryKey })
-    }, 8000)
-    window.addEventListener('online', send)
+    const asking = window.setInterval(ask, 8000)
+    window.addEventListener('online', back)
     const stop = onSignal(() => {
       if (lostSince() !== null) return
       send()
@@ -174,8 +179,8 @@ export function useOutbox(): void {
     })
     return () => {
       window.clearInterval(timer)
-      window.clearInterval(ask)
-      window.removeEventListener('online', send)
+      window.clearInterval(asking)
+      window.removeEventListener('online', back)
       stop()
     }
   }, [outbox, queries, me])

@@ -16,7 +16,7 @@ vi.mock('./client', async (original) => ({
 }))
 
 const draft = (air: string) => ({ ends: {}, weather: { air } }) as unknown as Draft
-const job = (version: number, air: string) => ({ id: 'job', version, draft: draft(air) }) as unknown as Job
+const job = (version: number, air: string) => ({ id: 'job', version, draft: draft(air), log: [] }) as unknown as Job
 const stored = (version: number, air: string) => ({ data: job(version, air), response: new Response(null, { status: 200 }) })
 const refused = (status: number, detail: string) => ({
   error: { type: 'about:blank', title: detail, status, detail },

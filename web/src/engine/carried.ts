@@ -29,7 +29,7 @@ export type HandRequest = {
 /** The rules on this device refused, as the server would. */
 export class HandRefused extends Error {
   constructor(readonly problem: Problem) {
-    super(problem.detail)
+    super(problem.problems?.map(({ path, message }) => `${path} ${message}`).join(' ') ?? problem.detail)
     this.name = 'HandRefused'
   }
 }
@@ -40,7 +40,7 @@ export class NotOpened extends Error {
     readonly jobId: string,
     override readonly cause: unknown,
   ) {
-    super(`The engine on this device cannot open this job: ${cause instanceof Error ? cause.message : String(cause)}`)
+    super(`The engine on this device cannot answer for this job. ${cause instanceof Error ? cause.message : String(cause)}`)
     this.name = 'NotOpened'
   }
 }
@@ -54,6 +54,7 @@ export class Carried {
   #vault: Promise<Vault>
   /** In the engine, by job: one opening for all that ask at once. */
   #open = new Map<string, { upTo: number; ready: Promise<void> }>()
+  #troubles = new Map<string, string>()
 
   constructor(
     private readonly person: string,
@@ -66,6 +67,11 @@ export class Carried {
   subscribe = (listener: () => void): (() => void) => {
     this.#listeners.add(listener)
     return () => this.#listeners.delete(listener)
+  }
+
+  /** Why the engine cannot answer for a job; null: it can, or was not asked yet. */
+  trouble(jobId: string): string | null {
+    return this.#troubles.get(jobId) ?? null
   }
 
   /** As last read; null until then. */
@@ -141,10 +147,22 @@ export class Carried {
     const upTo = keys.at(-1) ?? 0
     let open = this.#open.get(jobId)
     if (open?.upTo !== upTo) this.#open.set(jobId, (open = { upTo, ready: this.#openNow(jobId) }))
-    await open.ready.catch((error: unknown) => {
+    try {
+      await open.ready
+      this.#setTrouble(jobId, null)
+    } catch (error) {
       this.#open.delete(jobId)
-      throw new NotOpened(jobId, error)
-    })
+      const not = new NotOpened(jobId, error)
+      this.#setTrouble(jobId, not.message)
+      throw not
+    }
+  }
+
+  #setTrouble(jobId: string, trouble: string | null): void {
+    if (this.trouble(jobId) === trouble) return
+    if (trouble === null) this.#troubles.delete(jobId)
+    else this.#troubles.set(jobId, trouble)
+    for (const listener of this.#listeners) listener()
   }
 
   async #openNow(jobId: string): Promise<void> {

@@ -6,7 +6,7 @@ import { FinishPanel, ReleasePanel } from './StagePanel'
 
 const write = vi.fn()
 let may: string[] = []
-vi.mock('../../api/outbox', () => ({ useWrite: () => write, useWaiting: () => [] }))
+vi.mock('../../api/outbox', () => ({ useWrite: () => write, useUnjudged: () => [] }))
 vi.mock('../../api/session', () => {
   const has = (right: string) => may.includes(right)
   return { useMay: has, useRole: has }

@@ -7,7 +7,9 @@ import { Unsent } from './Unsent'
 
 let kept: KeptEntry[] = []
 let damaged: Date[] = []
+let trouble: string | null = null
 const [sendAgain, withdraw] = [vi.fn(), vi.fn()]
+vi.mock('../../api/device', () => ({ useTrouble: () => trouble }))
 vi.mock('../../api/outbox', () => ({
   useWaiting: () => kept,
   useDamaged: () => damaged,
@@ -85,4 +87,11 @@ it('says when those were made that cannot be read any more', () => {
   expect(screen.getByRole('alert').textContent).toContain('An entry on this device cannot be read.')
   expect(screen.getByRole('alert').textContent).toContain('28 Nov 2026, 10:42')
   damaged = []
+})
+
+it('says why nothing is judged here, and that it is kept all the same', () => {
+  trouble = 'The engine on this device cannot answer for this job. format is of another version of Berm.'
+  show(entry('1'))
+  expect(screen.getByRole('alert').textContent).toContain('of another version of Berm. It is kept all the same')
+  trouble = null
 })

@@ -1,3 +1,4 @@
+import { useTrouble } from '../../api/device'
 import { useDamaged, useRefused, useWaiting, type KeptEntry } from '../../api/outbox'
 import type { Job } from '../../api/types'
 import { say } from '../../domain/sentence'
@@ -12,9 +13,15 @@ import { typedIn } from './typedIn'
 export function Unsent({ job }: { job: Job }) {
   const waiting = useWaiting(job.id).filter((one) => one.heldUntil === undefined)
   const damaged = useDamaged()
+  const trouble = useTrouble(job.id)
   const judged = waiting.filter((one) => one.judged && one.refused === null).length
   return (
     <>
+      {trouble !== null && (
+        <Note tone="out" role="alert" title="What is written down here is not judged.">
+          {trouble} It is kept all the same, and judged and sent where there is a signal.
+        </Note>
+      )}
       {damaged.length > 0 && <Damaged made={damaged} />}
       {waiting.map((one) => (
         <div key={one.id} className="empty:hidden">

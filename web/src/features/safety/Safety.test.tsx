@@ -13,6 +13,7 @@ vi.mock('../../api/session', () => {
   const has = (right: string) => may.includes(right)
   return { useMay: has, useRole: has }
 })
+vi.mock('../../views/OnDevice', () => ({ OnDevice: () => null }))
 vi.mock('./Outage', () => ({ Outage: () => null }))
 vi.mock('../../views/useJob', () => ({ useJob: () => ({ id: 'job-1', name: 'Joint 1', safety, left }) }))
 
