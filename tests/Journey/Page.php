@@ -368,6 +368,15 @@ final class Page
         return $this;
     }
 
+    /** What stands on the first of what a selector finds, as soon as there is one. */
+    public function textOf(string $selector): string
+    {
+        $at = json_encode($selector, \JSON_THROW_ON_ERROR);
+        $this->waitFor($selector, "return document.querySelector($at) !== null");
+
+        return $this->run("done(document.querySelector($at).textContent.trim())");
+    }
+
     public function shot(string $file): self
     {
         $this->web->executeAsyncScript('document.fonts.ready.then(arguments[0])');

@@ -20,7 +20,9 @@ function engine() {
     terminate: () => undefined,
     postMessage: (text: string) =>
       void Promise.resolve(text).then((one) =>
-        worker.onmessage?.({ data: { said: JSON.stringify(answer(JSON.parse(one) as Message)) } } as MessageEvent),
+        worker.onmessage?.({ data: { said: JSON.stringify(answer(JSON.parse(one) as Message)) } } as unknown as Parameters<
+          NonNullable<HandWorker['onmessage']>
+        >[0]),
       ),
   }
   const answer = (message: Message): object => {

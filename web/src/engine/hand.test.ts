@@ -13,7 +13,7 @@ function worker() {
     terminate: () => {
       one.isEnded = true
     },
-    says: (data) => one.onmessage?.({ data } as MessageEvent),
+    says: (data) => one.onmessage?.({ data } as unknown as Parameters<NonNullable<HandWorker['onmessage']>>[0]),
   }
   return one
 }

@@ -22,7 +22,7 @@ beforeEach(() => {
 afterEach(cleanup)
 
 it('shows how far the taking along is, and asks the browser to let it lie', async () => {
-  let end = () => undefined as void
+  let end: () => void = () => undefined
   takeAlong.mockImplementation((_, onProgress) => {
     onProgress({ step: 4, of: 4, doing: 'The engine, 3 of 4 parts' })
     return new Promise((resolve) => (end = resolve))
