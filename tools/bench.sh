@@ -54,5 +54,5 @@ printf 'script %s kB gzipped (limit 150)\n' "$(for f in $script; do gzip -9c "pu
 printf '\n== The page, in Chromium\n'
 BERM_URL=$at php tools/bench-page.php
 
-printf '\n== On a device: the same plan in PHP compiled for the browser, in Chromium\n'
-"$root/tools/bench-device.sh"
+printf '\n== In the hand: the engine in the browser, with the line to the server cut\n'
+BERM_URL=$at php tools/bench-hand.php
