@@ -6,9 +6,9 @@ grant usage on schema public to berm_app, berm_reader;
 grant select on all tables in schema public to berm_app;
 grant insert on log_entry, sheet, sheet_check, sheet_withdrawal, picture to berm_app;
 grant insert, update on job, person, box, tool to berm_app;
-grant insert, update, delete on kit_draft, job_crew, session, sign_in_try, instrument_token, instrument_reading, instrument_page
-  to berm_app;
+grant insert, update, delete on kit_draft, job_crew, session, sign_in_try, instrument_token, instrument_reading, instrument_page,
+  job_heard to berm_app;
 
 -- A session or a token is a key to the door: no backup holds one.
 grant select on all tables in schema public to berm_reader;
-revoke all on session, sign_in_try, instrument_token, instrument_reading, instrument_page from berm_reader;
+revoke all on session, sign_in_try, instrument_token, instrument_reading, instrument_page, job_heard from berm_reader;

@@ -13,6 +13,7 @@ use App\UseCase\ChangePlan;
 use App\UseCase\CheckedKind;
 use App\UseCase\Choices;
 use App\UseCase\CreateJob;
+use App\UseCase\Crews;
 use App\UseCase\IdentifyCable;
 use App\UseCase\JudgeChoices;
 use App\UseCase\ListJobs;
@@ -38,14 +39,18 @@ final readonly class JobController
 {
     #[Route('/api/jobs', methods: ['GET'])]
     #[IsGranted(Permission::Read->value)]
-    public function list(Request $request, ListJobs $listJobs, JobAnswers $answers): JsonResponse
-    {
+    public function list(
+        Request $request, ListJobs $listJobs, JobAnswers $answers, Crews $crews, #[CurrentUser] Person $person,
+    ): JsonResponse {
         $page = PageNumber::of($request);
         $perPage = min(100, max(1, $request->query->getInt('perPage', 20)));
         $jobs = $listJobs($page, $perPage, $answers->summary(...));
 
         return new JsonResponse([
             'jobs' => $jobs->items, 'page' => $page, 'perPage' => $perPage, 'total' => $jobs->total,
+            'mine' => array_values(array_filter(
+                $crews->jobsOf($person->who()), static fn (string $id): bool => \in_array($id, array_column($jobs->items, 'id'), true),
+            )),
             'unreadable' => UnreadableJson::of($jobs),
         ]);
     }

@@ -8,6 +8,7 @@ use App\Hand\PackageFile;
 use App\Hand\PackJob;
 use App\Security\Permission;
 use App\Security\Person;
+use App\UseCase\LastHeard;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -18,8 +19,13 @@ final readonly class PackageController
 {
     #[Route('/api/jobs/{id}/package', methods: ['GET'])]
     #[IsGranted(Permission::Read->value)]
-    public function pack(string $id, PackJob $packJob, #[CurrentUser] Person $person): JsonResponse
+    public function pack(string $id, PackJob $packJob, LastHeard $heard, #[CurrentUser] Person $person): JsonResponse
     {
-        return new JsonResponse(PackageFile::write($packJob($id, $person->who())));
+        $package = $packJob($id, $person->who());
+        if ($package->isTheirs) {
+            $heard->tookAlong($id, $person->who(), $package->at);
+        }
+
+        return new JsonResponse(PackageFile::write($package));
     }
 }

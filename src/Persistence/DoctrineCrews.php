@@ -31,6 +31,11 @@ final readonly class DoctrineCrews implements Crews
         return false !== $this->connection->fetchOne('SELECT 1 FROM job_crew WHERE job_id = ? AND person = ?', [$job, $who->id]);
     }
 
+    public function jobsOf(Who $who): array
+    {
+        return array_map(Stored::text(...), $this->connection->fetchFirstColumn('SELECT job_id FROM job_crew WHERE person = ?', [$who->id]));
+    }
+
     public function add(string $job, Who $who): void
     {
         $this->connection->executeStatement('INSERT INTO job_crew (job_id, person) VALUES (?, ?) ON CONFLICT DO NOTHING', [$job, $who->id]);

@@ -12,6 +12,9 @@ interface Crews
 
     public function has(string $job, Who $who): bool;
 
+    /** @return list<string> ids of the jobs that are given to this person */
+    public function jobsOf(Who $who): array;
+
     public function add(string $job, Who $who): void;
 
     /**

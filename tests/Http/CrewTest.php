@@ -6,10 +6,14 @@ namespace App\Tests\Http;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
+use Symfony\Component\Clock\MockClock;
+use Symfony\Component\Clock\Test\ClockSensitiveTrait;
 
 /** A job is given to people: they write to it, others read it. */
 final class CrewTest extends ApiTestCase
 {
+    use ClockSensitiveTrait;
+
     private const CREW = '/api/jobs/'.self::HALF_CUT.'/crew';
 
     #[Test]
@@ -21,7 +25,8 @@ final class CrewTest extends ApiTestCase
             201, $this->call('POST', '/api/jobs', ['id' => $id, 'name' => 'New', 'function' => 'joint', 'unit' => 'mm'])->getStatusCode(),
         );
         self::assertSame(
-            [['name' => 'jointer', 'shownAs' => 'Wren Addlery']], self::at($this->call('GET', "/api/jobs/$id/crew"), 'people'),
+            [['name' => 'jointer', 'shownAs' => 'Wren Addlery', 'heardAt' => null, 'alongAt' => null]],
+            self::at($this->call('GET', "/api/jobs/$id/crew"), 'people'),
         );
         $this->signIn('engineer');
         self::assertSame(403, $this->plan($id, 1, ['unit' => 'mm', 'ends' => []])->getStatusCode(), 'an engineer reads it');
@@ -29,6 +34,53 @@ final class CrewTest extends ApiTestCase
             200, $this->call('PUT', "/api/jobs/$id/crew", ['people' => ['jointer', 'engineer']])->getStatusCode(), 'and can take it on',
         );
         self::assertNotSame(403, $this->plan($id, 1, ['unit' => 'mm', 'ends' => []])->getStatusCode());
+    }
+
+    /** Two on one job, one of them without signal: the other sees when the server heard from them last. */
+    #[Test]
+    public function whoTookAJobAlongIsKnownAndWhenTheyWereHeardFrom(): void
+    {
+        $clock = self::mockTime('2026-11-28T10:00:00Z');
+        self::assertInstanceOf(MockClock::class, $clock);
+        $this->signIn('trainer');
+        $this->call('GET', self::CREW);
+        $this->call('GET', '/api/jobs/'.self::HALF_CUT.'/package');
+        self::assertSame([null, null], $this->heard('jointer'), 'they read it, and nobody is heard from by that');
+        $this->signIn('jointer');
+        $this->call('GET', '/api/jobs/'.self::HALF_CUT.'/package');
+        $clock->modify('+42 minutes');
+        $this->call('GET', self::CREW);
+        $clock->modify('+1 hour');
+        $this->signIn('engineer');
+        self::assertSame(['2026-11-28T10:42:00+00:00', '2026-11-28T10:00:00+00:00'], $this->heard('jointer'));
+        self::assertSame(['2026-11-28T11:42:00+00:00', null], $this->heard('engineer'), 'by what they asked before');
+    }
+
+    /** @return list<mixed> when they were heard from last, and when they took it along */
+    private function heard(string $name): array
+    {
+        foreach (self::listAt($this->call('GET', self::CREW), 'people') as $one) {
+            self::assertIsArray($one);
+            if ($one['name'] === $name) {
+                return [$one['heardAt'], $one['alongAt']];
+            }
+        }
+        self::fail("$name is one of them");
+    }
+
+    /** Those of a page that are given to whoever asks: for taking them along. */
+    #[Test]
+    public function aListSaysWhichJobsAreTheirs(): void
+    {
+        $this->signIn('jointer');
+        $all = array_column(self::listAt($this->call('GET', '/api/jobs?perPage=100'), 'jobs'), 'id');
+        $mine = self::listAt($this->call('GET', '/api/jobs?perPage=100'), 'mine');
+        self::assertContains(self::HALF_CUT, $mine);
+        foreach ($mine as $id) {
+            self::assertContains($id, $all);
+        }
+        $this->signIn('trainer');
+        self::assertSame([], self::listAt($this->call('GET', '/api/jobs?perPage=100'), 'mine'));
     }
 
     /** @return iterable<string, array{string, string, mixed}> */

@@ -28,7 +28,7 @@ final class WithoutSignalTest extends TestCase
         yield 'without stages' => ['', 20];
         if (false !== getenv('BERM_WHOLE')) {
             yield 'one core' => [self::ONE_CORE, 60];
-            yield 'three cores' => [self::THREE_CORES, 120];
+            yield 'three cores' => [self::THREE_CORES, 90];
         }
     }
 

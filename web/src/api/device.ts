@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
 import { useSyncExternalStore } from 'react'
 import type { Carried, TakenAlong } from '../engine/carried'
+import { sayBytes } from '../domain/waiting'
 import { serverNow } from '../engine/clock'
 import { keepEngine } from '../engine/shell'
 import { lostSince, onSignal } from '../engine/signal'
@@ -19,6 +20,7 @@ export async function takeAlong(jobId: string, onProgress: (progress: Progress) 
   const at = (step: number) => onProgress({ step, of: STEPS.length, doing: STEPS[step - 1] ?? '' })
   const here = carried()
   if (!here) throw new ApiError(null)
+  await ensureRoom()
   at(1)
   const taken = await packed(jobId)
   at(2)
@@ -32,6 +34,19 @@ export async function takeAlong(jobId: string, onProgress: (progress: Progress) 
   )
   await outbox.judgeAll(me())
   await here.ask(jobId, { method: 'GET', path: `/api/jobs/${jobId}`, at: taken.at })
+}
+
+/** What a job and the engine take at most, and some to work with. */
+const ROOM = 60_000_000
+
+/** Said before it is full, not when an entry no longer fits. */
+async function ensureRoom(): Promise<void> {
+  const { storage } = navigator as { storage?: StorageManager }
+  const { usage = 0, quota = Infinity } = (await storage?.estimate()) ?? {}
+  if (quota - usage < ROOM)
+    throw new Error(
+      `This device has room for ${sayBytes(Math.max(0, quota - usage))} more, and it takes ${sayBytes(ROOM)}: free some first, or remove a job that is done.`,
+    )
 }
 
 /** Asks the browser to let lie what lies here; where it does not promise that, it may clear it away when the device is full. */

@@ -8,6 +8,8 @@ export const peopleQueries = {
     queryOptions({
       queryKey: ['crew', job],
       queryFn: () => answered(client.GET('/api/jobs/{id}/crew', { params: { path: { id: job } } })),
+      // By it the server hears from who is at the job, and they of each other.
+      refetchInterval: 60_000,
     }),
 }
 

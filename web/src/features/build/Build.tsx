@@ -8,6 +8,7 @@ import { useUnit } from '../../ui/UnitContext'
 import type { PickedMark } from '../../views/cuts'
 import { MarkTables } from '../../views/MarkTables'
 import { OpenCalls } from '../../views/Calls'
+import { LastHeard } from '../../views/LastHeard'
 import { SavedState } from '../../views/SavedState'
 import { ClockNote } from '../../views/ClockNote'
 import { Said } from '../../views/Said'
@@ -56,6 +57,7 @@ export function Build() {
           <div className="px-4 pt-3 desk:px-6">
             <Timers job={job} />
             <Unsettled job={job} />
+            <LastHeard jobId={job.id} />
             <OpenCalls job={job} />
           </div>
           <Lists job={job} active={now.mark} onPick={setPicked} />
@@ -91,6 +93,7 @@ function WorkScreen({ job, now, myEnd, onPick }: WorkProps) {
         </div>
         <div className="max-desk:px-4 max-desk:pt-3 empty:hidden">
           <Unsettled job={job} />
+          <LastHeard jobId={job.id} />
           <OpenCalls job={job} />
         </div>
         <StageHead job={job} saved={<SavedState job={job} />} />

@@ -10,6 +10,7 @@ import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
 import { NewJob } from './NewJob'
 import { TakenAlongJobs } from './TakenAlongJobs'
+import { TakeMine } from './TakeMine'
 import { PageHeading } from '../../views/PageHeading'
 import { WhoMay } from '../../views/WhoMay'
 import { Unreadable } from '../../views/Unreadable'
@@ -43,6 +44,7 @@ export function JobList() {
       {jobs.data?.total === 0 && (
         <p className="mt-8 text-lead">There is no job yet. Make the first one: it takes a name and what is to be built.</p>
       )}
+      {jobs.data && lost === null && <TakeMine jobs={jobs.data.jobs} mine={jobs.data.mine} />}
       {jobs.data && jobs.data.jobs.length > 0 && lost === null && (
         <ul aria-label="Jobs" className="mt-4 border-t-2 border-ink">
           {jobs.data.jobs.map((job) => (
