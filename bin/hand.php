@@ -1,8 +1,8 @@
 <?php
 
 /**
- * The engine in the hand: Berm's rules on a device without signal, a message in, an answer out. In the browser the messages come through the
- * worker's own function; anywhere else a line of the standard input is a message, and a line of the output its answer.
+ * The engine in the hand: Berm's rules on a device without signal, a message in, an answer out. In the browser the messages come
+ * through the worker's own function; anywhere else a line of the standard input is a message, and a line of the output its answer.
  */
 
 declare(strict_types=1);
@@ -12,7 +12,8 @@ use App\Hand\Desk;
 spl_autoload_register(static function (string $class): void {
     $root = dirname(__DIR__).'/';
     $folders = [
-        'Berm\\Core\\' => 'core/src/', 'App\\' => 'src/', 'Symfony\\Component\\ExpressionLanguage\\' => 'vendor/symfony/expression-language/',
+        'Berm\\Core\\' => 'core/src/', 'App\\' => 'src/',
+        'Symfony\\Component\\ExpressionLanguage\\' => 'vendor/symfony/expression-language/',
         'Psr\\Cache\\' => 'vendor/psr/cache/src/', 'Psr\\Clock\\' => 'vendor/psr/clock/src/',
     ];
     foreach ($folders as $space => $folder) {

@@ -18,8 +18,8 @@ final class Version20261128140000 extends AbstractMigration
     public function up(Schema $schema): void
     {
         $this->addSql(
-            'CREATE UNLOGGED TABLE job_heard (job_id UUID NOT NULL, person VARCHAR(60) NOT NULL, heard_at TIMESTAMP(0) WITH TIME ZONE NOT NULL,
-             along_at TIMESTAMP(0) WITH TIME ZONE, PRIMARY KEY (job_id, person))',
+            'CREATE UNLOGGED TABLE job_heard (job_id UUID NOT NULL, person VARCHAR(60) NOT NULL,
+             heard_at TIMESTAMP(0) WITH TIME ZONE NOT NULL, along_at TIMESTAMP(0) WITH TIME ZONE, PRIMARY KEY (job_id, person))',
         );
     }
 

@@ -36,8 +36,11 @@ function percentile(array $times, int $percent): float
     return $times[min(count($times) - 1, (int) ceil(count($times) * $percent / 100) - 1)];
 }
 
-$kB = static fn (string $glob): float => array_sum(array_map(filesize(...), glob(dirname(__DIR__).'/public/build/assets/'.$glob) ?: [])) / 1000;
-printf("fetched once, gzipped: PHP %.0f kB (one of two builds), the rules %.0f kB\n", $kB('php_8_2-*.wasm.gz') / 2 + $kB('php_8_2-*.js.gz') / 2, $kB('archive-*.json.gz'));
+$files = static fn (string $glob): array => glob(dirname(__DIR__)."/public/build/assets/$glob") ?: [];
+$kB = static fn (string $glob): float => array_sum(array_map(filesize(...), $files($glob))) / 1000;
+// One of two builds is fetched.
+$php = ($kB('php_8_2-*.wasm.gz') + $kB('php_8_2-*.js.gz')) / 2;
+printf("fetched once, gzipped: PHP %.0f kB, the rules %.0f kB\n", $php, $kB('archive-*.json.gz'));
 
 $measure = static function (string $what): void {
     $line = Line::toTheServer();
@@ -49,13 +52,14 @@ $measure = static function (string $what): void {
         $line->cut();
         $start = hrtime(true);
         $page->go('/jobs/'.CORES.'/build')->see('From the insulation end to the stress tube');
-        printf("%s: the page opened without signal, and its build answered by the engine, %.0f ms (aim 2000)\n", $what, (hrtime(true) - $start) / 1e6);
+        printf("%s: the page opened without signal and answered by the engine, %.0f ms (aim 2000)\n", $what, (hrtime(true) - $start) / 1e6);
         $times = [];
         for ($i = 0; $i < 30; ++$i) {
             // Out, so that the same is asked again.
             $times[] = (float) $page->run(str_replace('VALUE', "'".(20 + $i)."'", ENTRY));
         }
-        printf("%s: from an entry to its verdict median %.0f ms, 95 %% within %.0f ms (aim 300)\n", $what, percentile($times, 50), percentile($times, 95));
+        [$half, $most] = [percentile($times, 50), percentile($times, 95)];
+        printf("%s: from an entry to its verdict median %.0f ms, 95 %% within %.0f ms (aim 300)\n", $what, $half, $most);
     } finally {
         $page->close();
         $line->cut();
@@ -64,6 +68,7 @@ $measure = static function (string $what): void {
 $measure('three cores, half built');
 $visitor = Visitor::of('jointer');
 for ($i = 0; $i < 450; ++$i) {
-    $visitor->ask('POST', '/api/jobs/'.CORES.'/log', ['id' => Uuid::v7()->toRfc4122(), 'event' => ['kind' => 'noted', 'note' => "Note $i"]]);
+    $note = ['kind' => 'noted', 'note' => "Note $i"];
+    $visitor->ask('POST', '/api/jobs/'.CORES.'/log', ['id' => Uuid::v7()->toRfc4122(), 'event' => $note]);
 }
 $measure('the same with 500 entries');

@@ -9,7 +9,8 @@ declare(strict_types=1);
 $root = dirname(__DIR__);
 $files = ['bin/hand.php' => (string) php_strip_whitespace("$root/bin/hand.php")];
 $folders = [
-    'core/src', 'src/UseCase', 'src/Http/Wire', 'src/Hand', 'vendor/symfony/expression-language', 'vendor/psr/cache/src', 'vendor/psr/clock/src',
+    'core/src', 'src/UseCase', 'src/Http/Wire', 'src/Hand', 'vendor/symfony/expression-language', 'vendor/psr/cache/src',
+    'vendor/psr/clock/src',
 ];
 foreach ($folders as $folder) {
     foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("$root/$folder", FilesystemIterator::SKIP_DOTS)) as $file) {

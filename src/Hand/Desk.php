@@ -29,8 +29,8 @@ final class Desk
                 Errand::Close => $this->close($fields),
             })();
         } catch (\Throwable $error) {
-            $problem = ProblemJson::ofRefusal($error) ?? ProblemJson::of(500, 'failed', 'Something went wrong on this device: '.$error->getMessage());
-            $answer = self::said(Answer::ofProblem($problem));
+            $failed = ProblemJson::of(500, 'failed', 'Something went wrong on this device: '.$error->getMessage());
+            $answer = self::said(Answer::ofProblem(ProblemJson::ofRefusal($error) ?? $failed));
         }
 
         return json_encode($answer, \JSON_THROW_ON_ERROR);

@@ -48,7 +48,9 @@ final readonly class Engine
     /** @param list<Growth> $grown what was written here since the job was taken along, in that order */
     public static function open(Package $package, array $grown = []): self
     {
-        return new self($package, array_reduce($grown, static fn (StoredJob $job, Growth $one): StoredJob => $one->on($job), $package->job));
+        $job = array_reduce($grown, static fn (StoredJob $job, Growth $one): StoredJob => $one->on($job), $package->job);
+
+        return new self($package, $job);
     }
 
     /** What was written since it was asked last; null: nothing. */

@@ -7,7 +7,7 @@ namespace App\Hand;
 use App\UseCase\StoredEntry;
 use App\UseCase\StoredJob;
 
-/** What was written on the device since: kept there line by line, so that a job is opened again as it was left, with nothing judged twice. */
+/** What was written on the device since: kept there line by line, so that a job is opened as it was left, with nothing judged twice. */
 final readonly class Growth
 {
     /** @param list<StoredEntry> $lines in the order in which they were written */

@@ -89,7 +89,8 @@ final class PackageFile
     private static function writeLine(StoredEntry $line): array
     {
         return [
-            'sequence' => $line->sequence, 'hash' => $line->hash, 'format' => $line->format, 'sheets' => $line->sheets, 'body' => $line->body,
+            'sequence' => $line->sequence, 'hash' => $line->hash, 'format' => $line->format, 'sheets' => $line->sheets,
+            'body' => $line->body,
         ];
     }
 

@@ -33,7 +33,9 @@ final readonly class DoctrineCrews implements Crews
 
     public function jobsOf(Who $who): array
     {
-        return array_map(Stored::text(...), $this->connection->fetchFirstColumn('SELECT job_id FROM job_crew WHERE person = ?', [$who->id]));
+        $ids = $this->connection->fetchFirstColumn('SELECT job_id FROM job_crew WHERE person = ?', [$who->id]);
+
+        return array_map(Stored::text(...), $ids);
     }
 
     public function add(string $job, Who $who): void

@@ -80,7 +80,8 @@ final class DeskTest extends ApiTestCase
         self::assertIsArray($kits);
         $spoiled = ['id' => 'spoiled-kit', 'revision' => 1, 'made' => 'of nothing'];
         $desk = new Desk();
-        self::assertSame(200, self::take($desk, ['do' => 'open', 'package' => [...$package, 'kits' => [...$kits, $spoiled]], 'grown' => []])['status']);
+        $opened = self::take($desk, ['do' => 'open', 'package' => [...$package, 'kits' => [...$kits, $spoiled]], 'grown' => []]);
+        self::assertSame(200, $opened['status']);
         self::assertSame(200, self::ask($desk, 'GET', '')['status']);
         $list = self::ask($desk, 'GET', '/kits');
         self::assertSame(422, $list['status']);
@@ -101,9 +102,14 @@ final class DeskTest extends ApiTestCase
     #[Test]
     public function itRunsByItself(): void
     {
-        $messages = [['do' => 'open', 'package' => $this->package(), 'grown' => []], self::question('GET', '', null, 0), self::question('GET', '/kits', null, 0)];
-        $process = new Process([\PHP_BINARY, '-n', '-d', 'extension=mbstring', '-d', 'extension=ctype', \dirname(__DIR__, 2).'/bin/hand.php']);
-        $process->setInput(implode("\n", array_map(static fn (array $one): string => json_encode($one, \JSON_THROW_ON_ERROR), $messages))."\n");
+        $messages = [
+            ['do' => 'open', 'package' => $this->package(), 'grown' => []], self::question('GET', '', null, 0),
+            self::question('GET', '/kits', null, 0),
+        ];
+        $alone = [\PHP_BINARY, '-n', '-d', 'extension=mbstring', '-d', 'extension=ctype'];
+        $process = new Process([...$alone, \dirname(__DIR__, 2).'/bin/hand.php']);
+        $lines = array_map(static fn (array $one): string => json_encode($one, \JSON_THROW_ON_ERROR)."\n", $messages);
+        $process->setInput(implode('', $lines));
         $process->mustRun();
         $answers = array_map(self::read(...), explode("\n", trim($process->getOutput())));
         self::assertSame([200, 200, 200], array_column($answers, 'status'));

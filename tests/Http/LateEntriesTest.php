@@ -39,7 +39,8 @@ final class LateEntriesTest extends ApiTestCase
         ]])->getStatusCode());
         $this->signIn('mate', $mate);
         $clock->modify('+1 minute');
-        self::assertSame(201, $this->call('POST', self::LOG, ['id' => Uuid::v7()->toRfc4122(), 'event' => $later['event']])->getStatusCode());
+        $again = ['id' => Uuid::v7()->toRfc4122(), 'event' => $later['event']];
+        self::assertSame(201, $this->call('POST', self::LOG, $again)->getStatusCode());
         $settled = $this->call('GET', self::JOB);
         self::assertSame([], self::unsettled($settled));
         self::assertSame('57', self::measured($settled));
@@ -58,7 +59,8 @@ final class LateEntriesTest extends ApiTestCase
         ]])->getStatusCode());
         $this->signIn('jointer');
         $cut = $this->entry('56.5', '10:05', $heard);
-        self::assertSame(409, $this->call('POST', self::LOG, array_diff_key($cut, ['heard' => 0]))->getStatusCode(), 'made now, it is too late');
+        $now = array_diff_key($cut, ['heard' => 0]);
+        self::assertSame(409, $this->call('POST', self::LOG, $now)->getStatusCode(), 'made now, it is too late');
         self::assertSame(201, $this->call('POST', self::LOG, $cut)->getStatusCode());
         $job = $this->call('GET', self::JOB);
         self::assertSame('56.5', self::measured($job));

@@ -7,7 +7,7 @@ namespace App\Tests\Journey;
 use PHPUnit\Framework\Assert;
 use Symfony\Component\Process\Process;
 
-/** The way from a browser to the server: cut, nothing passes, whatever asks and whichever part of the browser; mended, it is at the same address. */
+/** The way from a browser to the server: cut, nothing passes, whichever part of the browser asks; mended, it is at the same address. */
 final class Line
 {
     private ?Process $forward = null;

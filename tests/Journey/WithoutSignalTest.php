@@ -53,7 +53,8 @@ final class WithoutSignalTest extends TestCase
             }
             $page->press('Confirm, from the permit')->see('an entry waits');
             if ($hasLeaflet) {
-                $page->go("$at/kit")->press($page->textOf('section[aria-label=Leaflet] button'))->see('as the sheet')->see('2 entries wait');
+                $page->go("$at/kit")->press($page->textOf('section[aria-label=Leaflet] button'))->see('as the sheet')
+                    ->see('2 entries wait');
             }
             $page->go("$at/build");
             $did = Pilot::at($page)->goOn(intdiv($least, 2));
@@ -204,7 +205,8 @@ final class WithoutSignalTest extends TestCase
 
     private function employAMate(): void
     {
-        $added = Visitor::of('administrator')->ask('POST', '/api/people', ['name' => 'mate', 'shownAs' => 'Orrin Vale', 'role' => 'jointer']);
+        $mate = ['name' => 'mate', 'shownAs' => 'Orrin Vale', 'role' => 'jointer'];
+        $added = Visitor::of('administrator')->ask('POST', '/api/people', $mate);
         $once = $added->at('oneTimePassword');
         self::assertIsString($once, $added->body);
         $url = $_SERVER['BERM_URL'] ?? null;

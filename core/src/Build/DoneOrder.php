@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Berm\Core\Build;
 
 /**
- * A log in the order in which things were done, whatever order it arrived in: what was made without signal arrives late and belongs where it
- * was done. What arrived at once stays in the order of its arrival, also where the server's clock was set back meanwhile.
+ * A log in the order in which things were done, whatever order it arrived in: what was made without signal arrives late and belongs
+ * where it was done. What arrived at once stays in the order of its arrival, also where the server's clock was set back meanwhile.
  */
 final class DoneOrder
 {
@@ -56,7 +56,9 @@ final class DoneOrder
      */
     private static function inTheirAuthorsOrder(array $log, array $moments): array
     {
-        $places = array_filter(array_keys($log), static fn (int $place): bool => !$log[$place]->timing->isTold && self::isMadeInOrder($log[$place]));
+        $places = array_filter(
+            array_keys($log), static fn (int $place): bool => !$log[$place]->timing->isTold && self::isMadeInOrder($log[$place]),
+        );
         usort($places, static fn (int $one, int $other): int => [$log[$one]->by, $log[$one]->id] <=> [$log[$other]->by, $log[$other]->id]);
         $before = null;
         foreach ($places as $place) {

@@ -84,8 +84,11 @@ final readonly class LogFold
     {
         $subject = Subject::of($entry->event)->path();
 
-        return array_values(array_filter($unsettled, static fn (Unsettled $one): bool => Subject::of($one->asked->event)->path() !== $subject
-            || !$heard->knew($entry, $one->asked) || !$heard->knew($entry, $one->counts)));
+        return array_values(array_filter($unsettled, static function (Unsettled $one) use ($subject, $entry, $heard): bool {
+            $isIt = Subject::of($one->asked->event)->path() === $subject;
+
+            return !$isIt || !$heard->knew($entry, $one->asked) || !$heard->knew($entry, $one->counts);
+        }));
     }
 
     /**

@@ -124,11 +124,11 @@ final readonly class Obstacles
 
         return array_map(static fn (Unsettled $one): Obstacle => Obstacle::of(
             ObstacleCode::Unsettled, Step::Build, Sentence::of(
-                '{counts} ({first}), and {asked} ({second}). Neither knew of the other: the first counts until {second} measures again or takes'
-                .' theirs back.',
+                '{counts} ({first}), and {asked} ({second}). Neither knew of the other: the first counts until {second} measures again'
+                .' or takes theirs back.',
                 [
-                    'counts' => $one->counts->event->words($names), 'first' => $one->counts->by, 'asked' => $one->asked->event->words($names),
-                    'second' => $one->asked->by,
+                    'counts' => $one->counts->event->words($names), 'first' => $one->counts->by,
+                    'asked' => $one->asked->event->words($names), 'second' => $one->asked->by,
                 ],
             ),
         ), $this->build->unsettled);

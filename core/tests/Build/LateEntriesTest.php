@@ -29,8 +29,8 @@ use PHPUnit\Framework\Attributes\Test;
 use PHPUnit\Framework\TestCase;
 
 /**
- * What was made without signal arrives late. The log is in the order of its arrival; what counts follows the order of doing, then the id, and
- * of two answers whose authors did not know of each other the first counts until the other's author decides.
+ * What was made without signal arrives late. The log is in the order of its arrival; what counts follows the order of doing, then the
+ * id, and of two answers whose authors did not know of each other the first counts until the other's author decides.
  */
 final class LateEntriesTest extends TestCase
 {
@@ -52,7 +52,8 @@ final class LateEntriesTest extends TestCase
         self::assertCount(90, $states);
         self::assertSame([$states[0]], array_values(array_unique($states, \SORT_REGULAR)));
         self::assertSame(
-            ['screen' => '186.5', 'insulation' => '57', 'unsettled' => ['14 asked, 13 counts'], 'left' => true, 'safe' => false], $states[0],
+            ['screen' => '186.5', 'insulation' => '57', 'unsettled' => ['14 asked, 13 counts'], 'left' => true, 'safe' => false],
+            $states[0],
         );
     }
 
@@ -79,11 +80,13 @@ final class LateEntriesTest extends TestCase
     public function whoKnewOfTheOtherAnswersAnew(): void
     {
         $early = self::late('10', 'Ada', '10:05', self::cut('186'));
-        self::assertSame(['189', []], self::screen([$early, self::late('11', 'Bo', '10:10', self::cut('189'), 1)]), 'one line had reached Bo');
+        $later = self::late('11', 'Bo', '10:10', self::cut('189'), 1);
+        self::assertSame(['189', []], self::screen([$early, $later]), 'one line had reached Bo');
         self::assertSame(['186', ['11 asked, 10 counts']], self::screen([$early, self::late('11', 'Bo', '10:10', self::cut('189'), 0)]));
         self::assertSame(['189', []], self::screen([$early, self::late('11', 'Ada', '10:10', self::cut('189'), 0)]), 'their own they know');
         self::assertSame(['186', []], self::screen([$early, self::late('11', 'Bo', '10:10', self::cut('186'), 0)]), 'both say the same');
-        self::assertSame(['186', []], self::screen([$early, self::late('11', 'Bo', '10:10', self::cut('189', Cut::Oversheath), 0)]), 'another');
+        $another = self::late('11', 'Bo', '10:10', self::cut('189', Cut::Oversheath));
+        self::assertSame(['186', []], self::screen([$early, $another]), 'another cut');
         $online = self::atOnce('11', 'Bo', '10:10', self::cut('189'));
         self::assertSame(['189', []], self::screen([$early, $online]), 'it had arrived before');
         self::assertSame(['186', ['11 asked, 10 counts']], self::screen([$online, $early]), 'it had not');

@@ -13,4 +13,8 @@ export const entriesWait = (count: number): string =>
 
 /** In the unit that people read sizes of files in: decimal, as the makers of devices count. */
 export const sayBytes = (bytes: number): string =>
-  bytes < 1_000_000 ? `${Math.max(1, Math.round(bytes / 1000))} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`
+  bytes < 1_000_000
+    ? `${Math.max(1, Math.round(bytes / 1000))} kB`
+    : bytes < 1_000_000_000
+      ? `${(bytes / 1_000_000).toFixed(1)} MB`
+      : `${(bytes / 1_000_000_000).toFixed(1)} GB`

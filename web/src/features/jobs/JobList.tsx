@@ -25,7 +25,12 @@ export function JobList() {
     <main className="mx-auto w-full max-w-[76rem] p-4 desk:p-6">
       <div className="flex flex-wrap items-center justify-between gap-4">
         <PageHeading name="Jobs" />
-        {mayPlan && (
+        {jobs.data && lost === null && (
+          <div className="max-desk:order-last max-desk:w-full desk:ml-auto">
+            <TakeMine jobs={jobs.data.jobs} mine={jobs.data.mine} />
+          </div>
+        )}
+        {mayPlan && lost === null && (
           <Button kind="primary" onClick={() => setIsNew(true)}>
             New job
           </Button>
@@ -44,7 +49,6 @@ export function JobList() {
       {jobs.data?.total === 0 && (
         <p className="mt-8 text-lead">There is no job yet. Make the first one: it takes a name and what is to be built.</p>
       )}
-      {jobs.data && lost === null && <TakeMine jobs={jobs.data.jobs} mine={jobs.data.mine} />}
       {jobs.data && jobs.data.jobs.length > 0 && lost === null && (
         <ul aria-label="Jobs" className="mt-4 border-t-2 border-ink">
           {jobs.data.jobs.map((job) => (
