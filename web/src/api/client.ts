@@ -48,15 +48,15 @@ export const setAnswerHere = (here: typeof answerHere): void => {
   answerHere = here
 }
 
-/** A trench with one bar: longer than this nobody waits. A picture is given its time. */
+/** A trench with one bar: longer than this nobody waits for a job. A picture is given its time, and so is what no trench asks for. */
 const LONGEST_MS = 20_000
-const isLong = (request: Request): boolean => request.method === 'PUT' && request.url.includes('/pictures/')
+const isShort = ({ url }: Request): boolean => /\/api\/(jobs|session)/.test(url) && !url.includes('/pictures/')
 
 /** Each answer tells what time it is for the server, and that it is there. */
 async function fetched(request: Request): Promise<Response> {
   const askedAt = Date.now()
   try {
-    const response = await fetch(request, isLong(request) ? {} : { signal: AbortSignal.timeout(LONGEST_MS) })
+    const response = await fetch(request, isShort(request) ? { signal: AbortSignal.timeout(LONGEST_MS) } : {})
     if (UNHEARD.includes(response.status)) return (await unheard(request)) ?? response
     heard()
     hear(response.headers.get('Date'), askedAt, Date.now())

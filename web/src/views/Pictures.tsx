@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { useWrite } from '../api/outbox'
-import { pictureUrl, sendPicture } from '../api/pictures'
+import { pictureDataUrl, pictureUrl, sendPicture } from '../api/pictures'
 import { useMay } from '../api/session'
 import type { Job } from '../api/types'
 import { Button } from '../ui/Button'
@@ -28,12 +28,7 @@ export function Shown({ job, pictures }: { job: Job; pictures: Job['pictures'] }
       {pictures.map(({ entry, hash, caption, by }) => (
         <li key={entry} className="grid w-40 content-start gap-1 text-label">
           <a href={pictureUrl(job.id, hash)} target="_blank" rel="noreferrer" className="block border border-ink">
-            <img
-              src={pictureUrl(job.id, hash)}
-              alt={caption === '' ? `Picture by ${by}` : caption}
-              loading="lazy"
-              className="aspect-4/3 w-full object-cover"
-            />
+            <Picture url={pictureUrl(job.id, hash)} hash={hash} alt={caption === '' ? `Picture by ${by}` : caption} />
           </a>
           <span>
             {caption} <span className="text-mute">{by}</span>
@@ -41,6 +36,21 @@ export function Shown({ job, pictures }: { job: Job; pictures: Job['pictures'] }
         </li>
       ))}
     </ul>
+  )
+}
+
+/** From the server, or where it does not answer as it lies on this device. */
+function Picture({ url, hash, alt }: { url: string; hash: string; alt: string }) {
+  const [src, setSrc] = useState(url)
+  const lookHere = () => void pictureDataUrl(hash).then((here) => here && setSrc(here))
+  return (
+    <img
+      src={src}
+      alt={alt}
+      loading="lazy"
+      className="aspect-4/3 w-full object-cover"
+      onError={src === url ? lookHere : undefined}
+    />
   )
 }
 

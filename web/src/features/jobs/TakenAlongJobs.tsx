@@ -1,10 +1,7 @@
-import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { useTakenAlong } from '../../api/device'
-import { jobQueries } from '../../api/jobs'
 import { useWaiting } from '../../api/outbox'
 import type { TakenAlong } from '../../engine/carried'
-import { say } from '../../domain/sentence'
 import { clock, clockOrDay, entriesWait } from '../../domain/waiting'
 import { Note } from '../../ui/Note'
 
@@ -30,7 +27,6 @@ export function TakenAlongJobs({ since }: { since: string }) {
 }
 
 function Row({ job: { jobId, name, at } }: { job: TakenAlong }) {
-  const job = useQuery(jobQueries.one(jobId)).data
   const waiting = useWaiting(jobId).length
   if (at === null)
     return (
@@ -41,26 +37,13 @@ function Row({ job: { jobId, name, at } }: { job: TakenAlong }) {
       </li>
     )
   return (
-    <li className="grid items-center gap-x-6 gap-y-2 border-b border-line py-3 desk:grid-cols-[1fr_auto]">
-      <div>
-        <Link to={`/jobs/${jobId}`} className="text-lead font-semibold hover:underline">
-          {name}
-        </Link>
-        <p className="text-label text-mute">
-          as of {clockOrDay(at)}, {entriesWait(waiting)}
-        </p>
-      </div>
-      {job && (
-        <Link
-          to={`/jobs/${jobId}/${job.next.step}`}
-          className="inline-flex min-h-12 items-center justify-self-start border-2 border-ink px-4 py-2 leading-tight font-semibold hover:bg-soft desk:w-72 desk:justify-between"
-        >
-          {say(job.next.title, job.draft.unit)}
-          <span aria-hidden className="pl-3">
-            →
-          </span>
-        </Link>
-      )}
+    <li className="border-b border-line py-3">
+      <Link to={`/jobs/${jobId}`} className="block min-h-11 text-lead font-semibold hover:underline">
+        {name}
+      </Link>
+      <p className="text-label text-mute">
+        as of {clockOrDay(at)}, {entriesWait(waiting)}
+      </p>
     </li>
   )
 }
