@@ -13,7 +13,7 @@ import type { Package } from './types'
 /** How far the taking along is. */
 export type Progress = { step: number; of: number; doing: string }
 
-const STEPS = ['The job, its sheets and its log', 'What else could be chosen', 'The pictures', 'The engine'] as const
+const STEPS = ['The engine', 'The job, its sheets and its log', 'What else could be chosen', 'The pictures'] as const
 
 /** Makes a job ready for work without signal: when this has ended well, the engine has opened it here. */
 export async function takeAlong(jobId: string, onProgress: (progress: Progress) => void = () => undefined): Promise<void> {
@@ -22,16 +22,14 @@ export async function takeAlong(jobId: string, onProgress: (progress: Progress) 
   if (!here) throw new ApiError(null)
   await ensureRoom()
   at(1)
-  const taken = await packed(jobId)
+  await keepEngine((done, of) => onProgress({ step: 1, of: STEPS.length, doing: `The engine, ${done} of ${of} parts` }))
   at(2)
-  const answers = await answersOf(jobId, taken)
+  const taken = await packed(jobId)
   at(3)
+  const answers = await answersOf(jobId, taken)
+  at(4)
   await keepPicturesOf(jobId, taken)
   await keep(jobId, taken, answers)
-  at(4)
-  await keepEngine((done, of) =>
-    onProgress({ step: STEPS.length, of: STEPS.length, doing: `The engine, ${done} of ${of} parts` }),
-  )
   await outbox.judgeAll(me())
   await here.ask(jobId, { method: 'GET', path: `/api/jobs/${jobId}`, at: taken.at })
 }
@@ -100,7 +98,10 @@ async function answersOf(id: string, taken: Package): Promise<Record<string, unk
     [`/api/jobs/${id}/tools`, answered(client.GET('/api/jobs/{id}/tools', { params: { path } }))],
   ]
   if (kit) {
-    const { id: sheet, revision } = kit
+    const { id: sheet, revision, size } = kit
+    const query = { kit: sheet, size, job: id }
+    const boxes = Object.entries(query).map(([key, value]) => `${key}=${encodeURIComponent(value)}`)
+    asked.push([`/api/boxes?${boxes.join('&')}`, answered(client.GET('/api/boxes', { params: { query } }))])
     const words = answered(client.GET('/api/kits/{id}/{revision}/words', { params: { path: { id: sheet, revision } } }))
     asked.push([`/api/kits/${sheet}/${revision}/words`, words])
   }

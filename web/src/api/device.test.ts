@@ -1,0 +1,94 @@
+// @vitest-environment happy-dom
+import 'fake-indexeddb/auto'
+import { beforeEach, expect, it, vi } from 'vitest'
+import { answerOf, JOBS, Server } from '../testing/server'
+import type { HandWorker } from '../engine/hand'
+import { leaveBehind, renew, takeAlong } from './device'
+import { carried, entries, isHere, outbox } from './here'
+import { answered, client } from './client'
+
+/** An engine that opens what it is given, and tells how many lines the log had. */
+vi.mock('../engine/hand', async (original) => ({
+  ...(await original<typeof import('../engine/hand')>()),
+  handWorker: (): HandWorker => {
+    const worker: HandWorker = {
+      onmessage: null,
+      onerror: null,
+      terminate: () => undefined,
+      postMessage: () =>
+        void Promise.resolve().then(() =>
+          worker.onmessage?.({ data: { said: '{"status":200,"body":"{}"}' } } as unknown as never),
+        ),
+    }
+    return worker
+  },
+}))
+const kept = vi.fn<(onEach: (done: number, of: number) => void) => Promise<void>>()
+vi.mock('../engine/shell', () => ({ keepEngine: (onEach: (done: number, of: number) => void) => kept(onEach) }))
+
+const JOB = JOBS['half-cut']
+const kit = { id: 'quillon-straight-12', revision: 4, size: '11 kV' }
+const packed = (lines: string[]) => ({
+  format: 'berm/package/1',
+  at: '2026-11-28T10:00:00Z',
+  job: { id: JOB, name: 'Sallow Fen 3', version: 2, plan: { kit } },
+  log: lines.map((id) => ({ body: JSON.stringify({ id, event: { kind: 'noted' } }) })),
+})
+
+let server: Server
+beforeEach(async () => {
+  server = new Server('jointer')
+  server.gives('GET', `/api/jobs/${JOB}/package`, packed(['1']))
+  server.gives('GET', `/api/kits/${kit.id}/${kit.revision}/words`, { sheet: {}, rules: [] })
+  kept.mockReset()
+  kept.mockImplementation((onEach) => Promise.resolve(onEach(4, 4)))
+  isHere('jointer')
+  await leaveBehind(JOB)
+})
+
+it('takes the job with what its pages read, then the engine, and says how far it is', async () => {
+  const said: string[] = []
+  await takeAlong(JOB, ({ step, of, doing }) => said.push(`${step}/${of} ${doing}`))
+  expect(said).toEqual([
+    '1/4 The job, its sheets and its log',
+    '2/4 What else could be chosen',
+    '3/4 The pictures',
+    '4/4 The engine',
+    '4/4 The engine, 4 of 4 parts',
+  ])
+  expect(carried()?.list?.map(({ name }) => name)).toEqual(['Sallow Fen 3'])
+  server.goesOffline()
+  const crew = await answered(client.GET('/api/jobs/{id}/crew', { params: { path: { id: JOB } } }))
+  expect(crew).toEqual(answerOf('crew'))
+  const query = { kit: kit.id, size: kit.size, job: JOB }
+  expect(await answered(client.GET('/api/boxes', { params: { query } }))).toEqual(answerOf('boxes'))
+  await expect(answered(client.GET('/api/cables'))).rejects.toThrow('No answer from the server')
+})
+
+it('is not there where the engine could not be fetched, and says so', async () => {
+  kept.mockRejectedValue(new Error('The engine could not be fetched: it was cut off'))
+  await expect(takeAlong(JOB)).rejects.toThrow('it was cut off')
+})
+
+it('does not begin where there is no room for it', async () => {
+  vi.stubGlobal('navigator', {
+    ...navigator,
+    storage: { estimate: () => Promise.resolve({ usage: 990_000_000, quota: 1_000_000_000 }) },
+  })
+  await expect(takeAlong(JOB)).rejects.toThrow('This device has room for 10.0 MB more, and it takes 60.0 MB')
+  expect(server.sent.map(({ path }) => path)).not.toContain(`/api/jobs/${JOB}/package`)
+  vi.unstubAllGlobals()
+})
+
+it('is renewed with what was sent since, which is then kept no longer', async () => {
+  await takeAlong(JOB)
+  server.answers('POST', `/api/jobs/${JOB}/log`, () => ({ status: 201, body: { changes: [] } }))
+  await outbox.write(JOB, 'jointer', { kind: 'noted', note: 'sent' }, 'Note')
+  const [sent] = entries.all
+  expect(sent?.taken).toBe(true)
+  await renew(JOB)
+  expect(entries.all.length).toBe(1)
+  server.gives('GET', `/api/jobs/${JOB}/package`, packed(['1', sent?.id ?? '']))
+  await renew(JOB)
+  expect(entries.all).toEqual([])
+})
