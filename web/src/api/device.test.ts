@@ -41,20 +41,23 @@ beforeEach(async () => {
   server.gives('GET', `/api/jobs/${JOB}/package`, packed(['1']))
   server.gives('GET', `/api/kits/${kit.id}/${kit.revision}/words`, { sheet: {}, rules: [] })
   kept.mockReset()
-  kept.mockImplementation((onEach) => Promise.resolve(onEach(4, 4)))
+  kept.mockImplementation((onEach) => {
+    onEach(4, 4)
+    return Promise.resolve()
+  })
   isHere('jointer')
   await leaveBehind(JOB)
 })
 
-it('takes the job with what its pages read, then the engine, and says how far it is', async () => {
+it('takes the engine, then the job with what its pages read, and says how far it is', async () => {
   const said: string[] = []
   await takeAlong(JOB, ({ step, of, doing }) => said.push(`${step}/${of} ${doing}`))
   expect(said).toEqual([
-    '1/4 The job, its sheets and its log',
-    '2/4 What else could be chosen',
-    '3/4 The pictures',
-    '4/4 The engine',
-    '4/4 The engine, 4 of 4 parts',
+    '1/4 The engine',
+    '1/4 The engine, 4 of 4 parts',
+    '2/4 The job, its sheets and its log',
+    '3/4 What else could be chosen',
+    '4/4 The pictures',
   ])
   expect(carried()?.list?.map(({ name }) => name)).toEqual(['Sallow Fen 3'])
   server.goesOffline()
@@ -68,13 +71,11 @@ it('takes the job with what its pages read, then the engine, and says how far it
 it('is not there where the engine could not be fetched, and says so', async () => {
   kept.mockRejectedValue(new Error('The engine could not be fetched: it was cut off'))
   await expect(takeAlong(JOB)).rejects.toThrow('it was cut off')
+  expect(carried()?.list).toEqual([])
 })
 
 it('does not begin where there is no room for it', async () => {
-  vi.stubGlobal('navigator', {
-    ...navigator,
-    storage: { estimate: () => Promise.resolve({ usage: 990_000_000, quota: 1_000_000_000 }) },
-  })
+  vi.stubGlobal('navigator', { storage: { estimate: () => Promise.resolve({ usage: 990_000_000, quota: 1_000_000_000 }) } })
   await expect(takeAlong(JOB)).rejects.toThrow('This device has room for 10.0 MB more, and it takes 60.0 MB')
   expect(server.sent.map(({ path }) => path)).not.toContain(`/api/jobs/${JOB}/package`)
   vi.unstubAllGlobals()
