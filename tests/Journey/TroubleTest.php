@@ -21,7 +21,7 @@ final class TroubleTest extends TestCase
             $page->signIn('jointer')->go(self::HALF_CUT.'/build')->see('4 · Insulation, end A')->assertAccessible();
             $page->offline(true)->enter(
                 'Measured, Insulation, end A, in mm', '56.5',
-            )->see('Not saved yet: Insulation, end A: 56.5 mm')->see('not saved yet');
+            )->see('Not saved yet: Insulation, end A: 56.5 mm')->see('no signal since')->see('an entry waits');
             $page->see('1 · Oversheath, end B')->enter(
                 'Measured, Oversheath, end B, in mm', '248',
             )->see('Not saved yet: Oversheath, end B: 248 mm')->see('2 · Metallic screen, end B');
