@@ -74,7 +74,7 @@ final readonly class LogFold
     }
 
     /**
-     * Who knows of it and answers anew has settled it.
+     * Who knows of it and answers anew speaks for it: what they say now counts, or is what is asked about.
      *
      * @param list<Unsettled> $unsettled
      *
@@ -85,9 +85,7 @@ final readonly class LogFold
         $subject = Subject::of($entry->event)->path();
 
         return array_values(array_filter($unsettled, static function (Unsettled $one) use ($subject, $entry, $heard): bool {
-            $isIt = Subject::of($one->asked->event)->path() === $subject;
-
-            return !$isIt || !$heard->knew($entry, $one->asked) || !$heard->knew($entry, $one->counts);
+            return Subject::of($one->asked->event)->path() !== $subject || !$heard->knew($entry, $one->asked);
         }));
     }
 

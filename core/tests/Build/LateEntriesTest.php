@@ -75,6 +75,20 @@ final class LateEntriesTest extends TestCase
         }
     }
 
+    /** Who measured twice without knowing of the other is asked once, about what they said last. */
+    #[Test]
+    public function nobodyIsAskedAboutWhatTheyHaveCorrectedThemselves(): void
+    {
+        $log = [
+            self::late('10', 'Ada', '10:05', self::cut('186')), self::late('11', 'Bo', '10:10', self::cut('189')),
+            self::late('12', 'Bo', '10:20', self::cut('188')),
+        ];
+        self::assertSame(['186', ['12 asked, 10 counts']], self::screen($log));
+        $back = [...$log, self::atOnce('20', 'Bo', '11:00', new Withdrawn(self::id('12'), 'slip'))];
+        self::assertSame(['186', ['11 asked, 10 counts']], self::screen($back), 'then the one before it stands again');
+        self::assertSame(['188', []], self::screen([...$log, self::atOnce('20', 'Bo', '11:00', self::cut('188'))]));
+    }
+
     /** What each knew is what tells a new answer from one beside it. */
     #[Test]
     public function whoKnewOfTheOtherAnswersAnew(): void

@@ -42,9 +42,13 @@ if (field && /^Date/.test(text(field.closest('label') ?? field.parentElement))) 
 if (field && /^As printed/.test(text(field.closest('label') ?? field.parentElement))) return type(field, 'W-4471')
 if (field && /^How many/.test(text(field.closest('label') ?? field.parentElement)))
   return type(field, String(limits ? Math.round(reading(text(limits))) : 2))
-if (field && limits && !/^Batch/.test(text(field.closest('label') ?? field.parentElement))) return type(field, String(Math.round(reading(text(limits)) * 10) / 10))
+if (field && limits && !/^Batch/.test(text(field.closest('label') ?? field.parentElement)))
+  return type(field, String(Math.round(reading(text(limits)) * 10) / 10))
 if (all('[role=timer]', now)[0] && !button(/^(The time is over|It goes on now)$/)) { window.later(3600); return done('waited') }
-const ways = [/^All \d+ are on$/, /so$/, /^(The time is over|It goes on now)$/, /^Go on: it is done$/, /^It is done$/, /^All \d+ are done$/, /^Yes$/, /is on$/, /^Done/]
+const ways = [
+  /^All \d+ are on$/, /so$/, /^(The time is over|It goes on now)$/, /^Go on: it is done$/, /^It is done$/, /^All \d+ are done$/,
+  /^Yes$/, /is on$/, /^Done/,
+]
 for (const way of ways) { const one = button(way); if (one) return press(one) }
 const tick = all('input[type=checkbox]:not([disabled]):not(:checked)', now).find((one) => !/undone/.test(text(one.closest('label'))))
 if (tick) { tick.click(); return done('ticked ' + text(tick.closest('label'))) }

@@ -6,6 +6,7 @@ import type { HandWorker } from '../engine/hand'
 import { leaveBehind, renew, takeAlong } from './device'
 import { carried, entries, isHere, outbox } from './here'
 import { answered, client } from './client'
+import type { Draft } from './types'
 
 /** An engine that opens what it is given, and tells how many lines the log had. */
 vi.mock('../engine/hand', async (original) => ({
@@ -90,6 +91,18 @@ it('is renewed with what was sent since, which is then kept no longer', async ()
   await renew(JOB)
   expect(entries.all.length).toBe(1)
   server.gives('GET', `/api/jobs/${JOB}/package`, packed(['1', sent?.id ?? '']))
+  await renew(JOB)
+  expect(entries.all).toEqual([])
+})
+
+it('keeps a plan that was sent until a package has it', async () => {
+  await takeAlong(JOB)
+  server.answers('PUT', `/api/jobs/${JOB}/plan`, () => ({ status: 200, body: answerOf('job-half-cut') }))
+  await outbox.write(JOB, 'jointer', { kind: 'plan', version: 2, draft: {} as Draft }, 'The plan as changed')
+  await renew(JOB)
+  expect(entries.all.map(({ said, taken }) => [said, taken])).toEqual([['The plan as changed', true]])
+  const later = packed(['1'])
+  server.gives('GET', `/api/jobs/${JOB}/package`, { ...later, job: { ...later.job, version: 3 } })
   await renew(JOB)
   expect(entries.all).toEqual([])
 })

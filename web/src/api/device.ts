@@ -3,6 +3,7 @@ import { useSyncExternalStore } from 'react'
 import type { Carried, TakenAlong } from '../engine/carried'
 import { sayBytes } from '../domain/waiting'
 import { serverNow } from '../engine/clock'
+import type { KeptEntry } from '../engine/entries'
 import { keepEngine } from '../engine/shell'
 import { lostSince, onSignal } from '../engine/signal'
 import { answered, ApiError, client, setAnswerHere } from './client'
@@ -85,8 +86,8 @@ const packed = (jobId: string): Promise<Package> =>
 
 async function keep(jobId: string, taken: Package, answers: Record<string, unknown>): Promise<void> {
   const ids = new Set(taken.log.map(({ body }) => (JSON.parse(body) as { id: string }).id))
-  await carried()?.keep(taken, answers)
-  await outbox.wasTakenAlong(me(), jobId, (id) => ids.has(id))
+  const has = ({ id, event }: KeptEntry) => (event.kind === 'plan' ? taken.job.version > event.version : ids.has(id))
+  await outbox.takeAnew(me(), jobId, has, () => carried()?.keep(taken, answers) ?? Promise.resolve())
 }
 
 /** What the pages of a job read besides the job: kept as it was answered. */
@@ -142,14 +143,11 @@ export const useLostSince = (): string | null => useSyncExternalStore(onSignal, 
 /** What the server does not answer: as it answered when the job was taken along, or as the engine here does. */
 setAnswerHere(async (path) => {
   const here = carried()
-  const jobs = here?.list ?? []
-  for (const { jobId } of jobs) {
-    const kept = await here?.answer(jobId, path).catch(() => undefined)
-    if (kept !== undefined) return kept
-    const list = new RegExp(`^(/api/jobs/${jobId}/(?:kits|connectors))\\?page=(\\d+)$`).exec(path)
-    if (here && list?.[1]) return askList(here, jobId, list[1], Number(list[2]))
-  }
-  return undefined
+  const kept = here?.list?.find(({ paths }) => paths.includes(path))
+  if (here && kept) return here.answer(kept.jobId, path)
+  const [, list, jobId, page] = /^(\/api\/jobs\/([^/]+)\/(?:kits|connectors))\?page=(\d+)$/.exec(path) ?? []
+  const isKept = here?.list?.some((one) => one.jobId === jobId)
+  return here && isKept && list && jobId ? askList(here, jobId, list, Number(page)) : undefined
 })
 
 const askList = (here: Carried, jobId: string, path: string, page: number): Promise<unknown> =>

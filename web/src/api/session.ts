@@ -5,6 +5,7 @@ import { answered, ApiError, client, setCsrfToken, setSessionAgain } from './cli
 import { isHere, me } from './here'
 import { forgetAllOf, forgetPerson, hasLeft, hasLeftNow, keepPerson, lastPerson } from './lastPerson'
 import type { Person, Session } from './types'
+import { discardAll } from './unsaved'
 
 function remember(session: Session): Session {
   setCsrfToken(session.csrfToken)
@@ -60,7 +61,9 @@ export function useSignOut() {
         hasLeftNow(true)
       })
       await forgetPerson()
-      if (deletes) await forgetAllOf(person)
+      if (!deletes) return
+      discardAll()
+      await forgetAllOf(person)
     },
     onSuccess: () => {
       queries.clear()

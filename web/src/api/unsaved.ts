@@ -15,6 +15,9 @@ export function keep(jobId: string, value: Unsaved | undefined): void {
   unsaved.set(Object.fromEntries(value ? [...others, [jobId, value]] : others))
 }
 
+/** Nobody's plan is left here. */
+export const discardAll = (): void => unsaved.set({})
+
 /** The server would not take it: it is shown with what the server has, until somebody decides. */
 export const keepRefused = (jobId: string, { version, draft }: Pick<Unsaved, 'version' | 'draft'>, problem: Problem): void =>
   keep(jobId, { version, draft, problem })

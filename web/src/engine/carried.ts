@@ -12,6 +12,10 @@ export type TakenAlong = {
   at: string | null
   /** Bytes that it takes here, pictures not counted. */
   size: number
+  /** How many lines its log had. */
+  lines: number | undefined
+  /** What the server was asked besides, and answered. */
+  paths: string[]
 }
 
 type KeptJob = { package: Package; answers: Record<string, unknown> }
@@ -103,22 +107,9 @@ export class Carried {
     return this.#change(jobId, (jobs) => jobs.delete([this.person, jobId]))
   }
 
-  /** What was written here is to be judged anew, on the package as it is. */
-  forgetWritten(jobId: string): Promise<void> {
-    return this.#change(jobId, () => Promise.resolve())
-  }
-
-  /** @throws Damaged */
-  async package(jobId: string): Promise<Package> {
-    return (await this.#kept(jobId)).package
-  }
-
   /** How many lines the log had that was packed; undefined where there is none that can be read. */
-  lines(jobId: string): Promise<number | undefined> {
-    return this.package(jobId).then(
-      ({ log }) => log.length,
-      () => undefined,
-    )
+  async lines(jobId: string): Promise<number | undefined> {
+    return (this.#list ?? (await this.read())).find((one) => one.jobId === jobId)?.lines
   }
 
   /** What the server answered at this address when the job was taken along; undefined where it was not asked. */
@@ -182,10 +173,10 @@ export class Carried {
   async #row(jobId: string, sealed: Sealed): Promise<TakenAlong> {
     const size = sealed.bytes.byteLength
     try {
-      const { package: taken } = await (await this.#vault).open<KeptJob>(sealed, `jobs/${jobId}`)
-      return { jobId, name: taken.job.name, at: taken.at, size }
+      const { package: taken, answers } = await (await this.#vault).open<KeptJob>(sealed, `jobs/${jobId}`)
+      return { jobId, name: taken.job.name, at: taken.at, size, lines: taken.log.length, paths: Object.keys(answers) }
     } catch {
-      return { jobId, name: '', at: null, size }
+      return { jobId, name: '', at: null, size, lines: undefined, paths: [] }
     }
   }
 

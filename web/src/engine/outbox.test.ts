@@ -261,7 +261,18 @@ it('lets go of what the package has, and has the rest judged anew on top of it',
     ['sleeve judged taken', 'tube judged taken', 'mesh judged'],
   ])
   const [sleeve] = entries.all
-  await box.wasTakenAlong('jointer', 'job', (id) => id === sleeve?.id)
+  let during: string[] = []
+  await box.takeAnew(
+    'jointer',
+    'job',
+    ({ id }) => id === sleeve?.id,
+    () => {
+      during = states(entries)
+      return Promise.resolve()
+    },
+  )
+  // Cut off there, nothing would be taken for judged that the new package does not have.
+  expect(during).toEqual(['sleeve taken', 'tube taken', 'mesh'])
   expect(states(entries)).toEqual(['tube taken', 'mesh'])
   await box.judgeAll('jointer')
   expect(here.judged).toEqual(['sleeve', 'tube', 'mesh', 'tube', 'mesh'])
@@ -293,4 +304,13 @@ it('says how much of the log had reached this device, and says it anew when some
   const [tube] = entries.all
   if (tube) await box.sendAgain(tube)
   expect(entries.all[0]?.heard).toBe(9)
+})
+
+it('keeps a plan that the engine here refuses where plans are decided on', async () => {
+  const here = judge((part) => (part === 'plan' ? new HandRefused(problem(409, 'Changed meanwhile.')) : null))
+  const { entries, events, box } = outbox(() => new ApiError(null), here)
+  await box.write('job', 'jointer', { kind: 'plan', version: 3, draft: {} as Draft }, 'The plan as changed')
+  await box.write('job', 'jointer', park('tube'), 'tube')
+  expect(states(entries)).toEqual(['tube judged'])
+  expect(events.onPlanRefused.mock.calls[0]?.[1]).toMatchObject({ detail: 'Changed meanwhile.' })
 })

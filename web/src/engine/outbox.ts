@@ -75,7 +75,8 @@ export class Outbox {
   /** Tries a refused entry once more: what stood in its way may be gone. */
   async sendAgain(entry: KeptEntry): Promise<void> {
     // Whoever sends it again has seen what others wrote meanwhile.
-    await this.#change(entry.id, { refused: null, judged: undefined, heard: await this.judge.heard(entry.jobId) })
+    const heard = await this.judge.heard(entry.jobId)
+    await this.#inTurn(() => this.#put(entry.id, { refused: null, judged: undefined, heard }))
     await this.#go(entry.person)
   }
 
@@ -97,14 +98,18 @@ export class Outbox {
     while (await this.#inTurn(() => this.#judgeNext(person, passed)));
   }
 
-  /** What the package has now is not kept any longer; what it does not have is judged anew on top of it. */
-  async wasTakenAlong(person: string, jobId: string, has: (entryId: string) => boolean): Promise<void> {
+  /**
+   * Takes a job along anew: what the package has is not kept any longer, what it does not have is judged anew on top of it. Nothing is judged
+   * meanwhile; and where it is cut off in the middle, an entry is judged twice at most, and never taken for judged.
+   */
+  async takeAnew(person: string, jobId: string, has: (entry: KeptEntry) => boolean, keep: () => Promise<void>): Promise<void> {
     await this.#inTurn(async () => {
       const ofJob = (await this.entries.refresh()).filter((one) => one.jobId === jobId && one.person === person)
-      const [gone, left] = [ofJob.filter((one) => one.taken && isIn(one, has)), ofJob.filter((one) => one.judged)]
+      const judged = ofJob.filter((one) => one.judged)
+      if (judged.length > 0) await this.entries.put(...judged.map((one) => ({ ...one, judged: undefined })))
+      await keep()
+      const gone = ofJob.filter((one) => one.taken && has(one))
       if (gone.length > 0) await this.entries.remove(...gone.map(({ id }) => id))
-      const anew = left.filter((one) => !gone.includes(one))
-      if (anew.length > 0) await this.entries.put(...anew.map((one) => ({ ...one, judged: undefined })))
     })
   }
 
@@ -150,7 +155,7 @@ export class Outbox {
       if (!(error instanceof ApiError)) throw error
       if (error.problem?.status === 401) this.events.onSignedOut()
       if (error.isUnsent) return false
-      await this.#refused(entry, error.problem)
+      await this.#inTurn(() => this.#refused(entry, error.problem))
       return true
     }
   }
@@ -165,10 +170,11 @@ export class Outbox {
     })
   }
 
+  /** Of a plan both are kept elsewhere, until somebody decides which one stands. */
   async #refused(entry: KeptEntry, problem: Problem | null): Promise<void> {
-    if (entry.event.kind !== 'plan') return this.#change(entry.id, { refused: problem })
-    await this.#inTurn(() => this.entries.remove(entry.id))
+    if (entry.event.kind !== 'plan') return this.#put(entry.id, { refused: problem })
     if (problem) this.events.onPlanRefused(entry, problem)
+    await this.entries.remove(entry.id)
   }
 
   /** @param passed those that cannot be judged now */
@@ -188,14 +194,11 @@ export class Outbox {
       await this.#put(entry.id, { judged: true })
     } catch (error) {
       // What the server has taken is not refused any more.
-      if (error instanceof HandRefused) await this.#put(entry.id, entry.taken ? { judged: true } : { refused: error.problem })
+      if (error instanceof HandRefused && entry.taken) await this.#put(entry.id, { judged: true })
+      else if (error instanceof HandRefused) await this.#refused(entry, error.problem)
       else if (error instanceof NotOpened || error instanceof HandBroken) passed.add(entry.jobId)
       else throw error
     }
-  }
-
-  async #change(id: string, change: Partial<KeptEntry>): Promise<void> {
-    await this.#inTurn(() => this.#put(id, change))
   }
 
   /** The first of which it holds, as it is kept now: another tab may have sent it meanwhile. */
@@ -230,9 +233,6 @@ export const isHeld = ({ heldUntil }: KeptEntry): boolean => heldUntil !== undef
 
 /** The server does not have it, and may take it. */
 export const isWaiting = ({ refused, taken }: KeptEntry): boolean => refused === null && !taken
-
-/** A change of the plan is in whatever was packed after it. */
-const isIn = ({ id, event }: KeptEntry, has: (entryId: string) => boolean): boolean => event.kind === 'plan' || has(id)
 
 const entryOf = (jobId: string, person: string, made: Made, doneAt: string | null): KeptEntry => ({
   id: uuidv7(),

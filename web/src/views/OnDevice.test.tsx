@@ -45,7 +45,9 @@ it('says why it could not, and offers it again', async () => {
 })
 
 it('tells how fresh and how large what lies here is, and removes it', () => {
-  taken = [{ jobId: 'job', name: 'Pit 4', at: new Date(2026, 10, 27, 10, 42).toISOString(), size: 1_234_567 }]
+  taken = [
+    { jobId: 'job', name: 'Pit 4', at: new Date(2026, 10, 27, 10, 42).toISOString(), size: 1_234_567, lines: 3, paths: [] },
+  ]
   render(<OnDevice jobId="job">It works there.</OnDevice>)
   expect(screen.getByText('On this device, as of 27 Nov, 10:42, 1.2 MB')).toBeTruthy()
   fireEvent.click(screen.getByRole('button', { name: 'Remove it from here' }))
@@ -53,7 +55,7 @@ it('tells how fresh and how large what lies here is, and removes it', () => {
 })
 
 it('says of what is damaged that it is to be taken along anew', () => {
-  taken = [{ jobId: 'job', name: '', at: null, size: 30 }]
+  taken = [{ jobId: 'job', name: '', at: null, size: 30, lines: undefined, paths: [] }]
   render(<OnDevice jobId="job">It works there.</OnDevice>)
   expect(screen.getByText(/cannot be read: take it along anew/)).toBeTruthy()
 })
