@@ -18,7 +18,8 @@ use Berm\Core\Revision;
 /** What a way out may need: the kits and connectors that could be chosen for a job, those that go best with its cables. */
 final readonly class WithinReach
 {
-    private const MOST = 200;
+    private const MOST_KITS = 60;
+    private const MOST_CONNECTORS = 200;
 
     public function __construct(private PlanJob $plan, private PinnedSheets $sheets, private RankingTables $tables)
     {
@@ -32,7 +33,7 @@ final readonly class WithinReach
         $connectors = $this->tables->connectors($job->function->connectorKind());
         $ranked = Ranking::kits(Enquiry::ofJob($job), $table, $connectors);
 
-        return array_map($this->sheets->kit(...), self::best($table->names, $ranked->rows));
+        return array_map($this->sheets->kit(...), self::best($table->names, $ranked->rows, self::MOST_KITS));
     }
 
     /** @return list<Connector> in the order in which lists have them */
@@ -42,7 +43,7 @@ final readonly class WithinReach
         $table = $this->tables->connectors($job->function->connectorKind());
         $ranked = Ranking::connectors(Enquiry::ofJob($job), $table, null, null);
 
-        return array_map($this->sheets->connector(...), self::best($table->names, $ranked->rows));
+        return array_map($this->sheets->connector(...), self::best($table->names, $ranked->rows, self::MOST_CONNECTORS));
     }
 
     /**
@@ -53,12 +54,12 @@ final readonly class WithinReach
      *
      * @return list<Revision> in the order of the names
      */
-    private static function best(array $names, array $rows): array
+    private static function best(array $names, array $rows, int $most): array
     {
         $best = $found = [];
         foreach ($rows as $row) {
             $best[$names[$row][0]] = true;
-            if (self::MOST === \count($best)) {
+            if ($most === \count($best)) {
                 break;
             }
         }
