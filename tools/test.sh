@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # Everything that is checked. State of its own in var/test, so that nothing that runs is touched.
-# usage: tools/test.sh [core|app|journey|process|fuzz|builds|static|web]
+# usage: tools/test.sh [core|app|journey|process|fuzz|builds|away|static|web]
 set -euo pipefail
 . "$(dirname "$0")/lib.sh"
 cd "$root"
@@ -59,7 +59,7 @@ if [ "$what" = builds ]; then
   step "Every reading at its limit, in the core"
   vendor/bin/phpunit --testsuite core --no-progress --filter 'ReadingsTest|GoodBuildsTest'
 fi
-if wants app || [ "$what" = builds ] || wants journey || wants fuzz; then
+if wants app || [ "$what" = builds ] || wants journey || wants fuzz || [ "$what" = away ]; then
   step "A database for the tests"
   fresh_application test
   trap 'end_beside; tools/serve.sh stop; tools/pg.sh stop' EXIT
@@ -77,6 +77,15 @@ if wants journey || wants fuzz; then
   tools/serve.sh start "$port"
   only=(); [ "$what" != fuzz ] || only=(--filter FuzzTest)
   BERM_URL=http://127.0.0.1:$port vendor/bin/phpunit --testsuite journey --no-progress "${only[@]}"
+fi
+if [ "$what" = away ]; then
+  step "Joints built with no signal, whole"
+  port=$(free_port)
+  tools/serve.sh start "$port"
+  BERM_WHOLE=1 BERM_URL=http://127.0.0.1:$port vendor/bin/phpunit --testsuite journey --no-progress --filter 'WithoutSignalTest::aJoint'
+  step "Sent while the server is killed"
+  rm -rf "$state/process"
+  BERM_SCRATCH=$state/process vendor/bin/phpunit --testsuite whole --no-progress
 fi
 if [ "$what" = all ]; then
   joined core_and_process "$core" "the core, or Berm as it runs, is not as it should be"

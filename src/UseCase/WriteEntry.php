@@ -55,7 +55,7 @@ final readonly class WriteEntry
                 throw new EntryRefused($refusal);
             }
             self::ensureNotAhead($event, $now);
-            $longer = $this->jobs->append($stored, $known->entry($entryId, $by->name, $now, $event, $timing));
+            $longer = $this->jobs->append($stored, $known->entry($entryId, $by->name, $now, $event, $timing, $before));
             $return = BoxReturn::after($event, $before->build);
             if (null !== $return) {
                 $this->boxes->take($return, $stored->id);

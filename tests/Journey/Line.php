@@ -24,6 +24,11 @@ final class Line
         $port = parse_url($url, \PHP_URL_PORT);
         Assert::assertIsInt($port);
 
+        return self::to($port);
+    }
+
+    public static function to(int $port): self
+    {
         return new self(Browser::freePort(), $port);
     }
 

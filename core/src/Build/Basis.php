@@ -21,6 +21,8 @@ final readonly class Basis
         public array $falls,
         /** Each piece of work of its stage was written down by itself; false of entries from before that was done. */
         public bool $isStepByStep,
+        /** The entry by which its part was off again, of which its author had not heard: then it does not count. */
+        public ?string $offBy = null,
     ) {
     }
 
@@ -29,5 +31,10 @@ final readonly class Basis
         Pins $pins, ?string $entry = null, ?Range $window = null, ?Length $value = null, array $falls = [], bool $isStepByStep = false,
     ): self {
         return new self($pins, $entry, $window, $value, $falls, $isStepByStep);
+    }
+
+    public function onPartOffBy(string $entry): self
+    {
+        return new self($this->pins, $this->entry, $this->window, $this->value, $this->falls, $this->isStepByStep, $entry);
     }
 }

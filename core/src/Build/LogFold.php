@@ -160,6 +160,10 @@ final readonly class LogFold
             if ($entry->event instanceof TakenOff && !isset($withdrawn[$entry->id])) {
                 $fallen += array_fill_keys($entry->basis->falls ?? [], true);
             }
+            $offBy = $entry->basis?->offBy;
+            if (null !== $offBy && !isset($withdrawn[$offBy])) {
+                $fallen[$entry->id] = true;
+            }
         }
 
         return $fallen;

@@ -18,7 +18,7 @@ final class BasisFile
         $pinned = static fn (string $key): ?Revision => $file->optionalObject($key, RevisionFile::read(...));
         $pins = Pins::of($pinned('kit'), $file->optionalText('size', 40), $pinned('connector'));
 
-        return Basis::of(
+        $basis = Basis::of(
             $pins,
             $file->has('entry') ? $file->text('entry', 40) : null,
             $file->optionalObject('window', self::window(...)),
@@ -26,6 +26,8 @@ final class BasisFile
             $file->has('falls') ? $file->texts('falls', 40) : [],
             $file->has('stepByStep') && $file->flag('stepByStep'),
         );
+
+        return $file->has('offBy') ? $basis->onPartOffBy($file->text('offBy', 40)) : $basis;
     }
 
     /** @return array<string, mixed> */
@@ -41,6 +43,7 @@ final class BasisFile
             ...(null === $basis->value ? [] : ['value' => $basis->value->toText()]),
             ...([] === $basis->falls ? [] : ['falls' => $basis->falls]),
             ...($basis->isStepByStep ? ['stepByStep' => true] : []),
+            ...(null === $basis->offBy ? [] : ['offBy' => $basis->offBy]),
         ];
     }
 

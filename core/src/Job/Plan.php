@@ -8,6 +8,7 @@ use Berm\Core\Assembly\Assembly;
 use Berm\Core\Build\BuildState;
 use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event;
+use Berm\Core\Build\OffMeanwhile;
 use Berm\Core\Build\Progress;
 use Berm\Core\Build\Timing;
 use Berm\Core\Cable\CableEnd;
@@ -132,9 +133,11 @@ final readonly class Plan
     }
 
     /** An event as a line of the log, with what it is judged by now. */
-    public function entry(string $id, string $by, \DateTimeImmutable $at, Event $event, ?Timing $timing = null): Entry
-    {
-        return Entry::of($id, $by, $at, $event, $timing, $event->basis($this));
+    /** @param self|null $whole of all that has arrived, where its author had not heard of all */
+    public function entry(
+        string $id, string $by, \DateTimeImmutable $at, Event $event, ?Timing $timing = null, ?self $whole = null,
+    ): Entry {
+        return Entry::of($id, $by, $at, $event, $timing, OffMeanwhile::basis($event, $this, $whole ?? $this));
     }
 
     /** Why it can no longer be changed; null while it can. */

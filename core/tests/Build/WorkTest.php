@@ -98,6 +98,41 @@ final class WorkTest extends TestCase
         self::assertSame($answers, self::answersOnA($job, $back, $stage), 'said by mistake, nothing of it has gone');
     }
 
+    /** One took the spring off; another wound the pad over it and looked at it, and neither had heard of the other. */
+    #[Test]
+    public function whatIsDoneOnAPartThatSomebodyElseTookOffMeanwhileIsDoneAnewInEitherOrderOfArrival(): void
+    {
+        $job = Demo::corner('harrow-sock-28');
+        $stage = self::stageOf($job, 'small-spring');
+        $place = static fn (string $part): WorkPlace => WorkPlace::of($stage, WorkKind::Set, $part, Where::of(End::A, null));
+        $pad = new Applied($place('pad'));
+        $both = self::until($job, static fn (Task $task): bool => true === $task->work?->equals($place('pad')));
+        $all = self::until($job, static fn (Task $task): bool => TaskKind::Finish === $task->kind && $task->stage->key === $stage);
+        $isOnA = static fn (Entry $entry): bool => $entry->event instanceof CheckMade && $entry->event->place->stage === $stage
+            && End::A === $entry->event->place->where->end;
+        $looks = array_filter(\array_slice($all, \count($both)), $isOnA);
+        self::assertNotSame([], $looks);
+        $done = [$pad, ...array_map(static fn (Entry $entry): Event => $entry->event, array_values($looks))];
+        $off = new TakenOff($place('small-spring'), 'bent');
+        foreach ([[...$done, $off], [$off, ...$done]] as $arriving) {
+            $log = $both;
+            foreach ($arriving as $i => $event) {
+                $known = $event === $off ? $both : [...$both, ...array_filter(
+                    \array_slice($log, \count($both)), static fn (Entry $entry): bool => $entry->event !== $off,
+                )];
+                $log[] = Plan::ofLog($job, $known)->entry(
+                    "late-$i", 'tester', new \DateTimeImmutable(Written::AT), $event, null, Plan::ofLog($job, $log),
+                );
+            }
+            $plan = Plan::ofLog($job, $log);
+            self::assertCount(2 + \count($looks), $plan->build->fallen, 'the spring, the pad and what was found on both');
+            self::assertTrue($place('small-spring')->equals($plan->progress?->next()->work ?? self::tube(WorkKind::Off)));
+            $id = array_values(array_filter($log, static fn (Entry $entry): bool => $entry->event === $off))[0]->id;
+            $back = Plan::ofLog($job, [...$log, self::entry($job, $log, new Withdrawn($id, 'slip'))]);
+            self::assertSame([], $back->build->fallen, 'said by mistake, nothing of it has gone');
+        }
+    }
+
     /** What a rule says of a part is held up where the part is set, not only where its stage ends: then the flame is out. */
     #[Test]
     public function aPartWhoseRuleDoesNotHoldIsBroughtAndNotSet(): void

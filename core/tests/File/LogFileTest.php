@@ -105,7 +105,7 @@ final class LogFileTest extends TestCase
             'doneAt' => '2026-03-14T08:00:00.000000+00:00', 'told' => true, 'deviceAt' => '2026-03-14T08:01:00.000000+00:00',
             'basis' => [
                 'kit' => ['id' => 'kit', 'revision' => 2], 'size' => 'M', 'connector' => ['id' => 'connector', 'revision' => 3],
-                'falls' => ['entry-1', 'entry-2'], 'stepByStep' => true,
+                'falls' => ['entry-1', 'entry-2'], 'stepByStep' => true, 'offBy' => 'entry-3',
                 'entry' => 'entry-0', 'window' => (object) ['min' => '57 mm', 'max' => '58 mm'], 'value' => '-7.5 mm',
             ],
         ];

@@ -87,10 +87,7 @@ final readonly class TakenOff implements Event
     private function over(Task $task, Plan $plan): ?Task
     {
         foreach ($plan->progress?->stage($this->place->stage)?->after($task) ?? [] as $later) {
-            $isSet = WorkKind::Set === $later->work?->how && null !== $plan->build->applied($later->work);
-            $isOver = $isSet && $later->work->part !== $this->place->part
-                && true === $plan->section?->meet($this->place->part, $later->work->part);
-            if ($isOver) {
+            if (null !== $later->work && null !== $plan->build->applied($later->work) && $this->lies($later, $plan)) {
                 return $later;
             }
         }
@@ -98,16 +95,26 @@ final readonly class TakenOff implements Event
         return null;
     }
 
-    /** It was done with it, or found on it: that it lies there, that it was brought there, and the answers that come after it. */
-    private function fells(Event $event, Plan $plan): bool
+    private function lies(Task $upon, Plan $plan): bool
     {
-        if ($event instanceof Applied) {
-            return $event->place->equals($this->place) || $event->place->equals($this->place->by(WorkKind::Place));
-        }
-        $task = $plan->progress?->work($this->place);
-        $check = $event instanceof CheckMade ? $plan->progress?->task($event->place) : null;
+        return WorkKind::Set === $upon->work?->how && $upon->work->part !== $this->place->part
+            && true === $plan->section?->meet($this->place->part, $upon->work->part);
+    }
 
-        return null !== $task && null !== $check && $event->place->stage === $this->place->stage
-            && \in_array($check, $plan->progress->stage($this->place->stage)?->after($task) ?? [], true);
+    /** It was done with it, upon it, or found on it: that it lies there, that it was brought there, and the answers that come after it. */
+    public function fells(Event $event, Plan $plan): bool
+    {
+        $task = $plan->progress?->work($this->place);
+        $is = match (true) {
+            $event instanceof Applied => $plan->progress?->work($event->place),
+            $event instanceof CheckMade => $plan->progress?->task($event->place),
+            default => null,
+        };
+        if ($event instanceof Applied && ($event->place->equals($this->place) || $event->place->equals($this->place->by(WorkKind::Place)))) {
+            return true;
+        }
+
+        return null !== $task && null !== $is && ($event instanceof CheckMade || $this->lies($is, $plan))
+            && \in_array($is, $plan->progress?->stage($this->place->stage)?->after($task) ?? [], true);
     }
 }
