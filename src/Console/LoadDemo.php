@@ -18,6 +18,8 @@ use App\UseCase\OpenBox;
 use App\UseCase\PlanDraft;
 use App\UseCase\PlanDraftFile;
 use App\UseCase\SaveKitDraft;
+use App\UseCase\SentAs;
+use App\UseCase\SentOpening;
 use App\UseCase\SheetChecks;
 use App\UseCase\Sheets;
 use App\UseCase\TakeTool;
@@ -139,13 +141,18 @@ final class LoadDemo extends Command
             array_walk($crew, fn (Who $one) => $this->crews->add($id, $one));
             ($this->changePlan)($id, 1, static fn (): PlanDraft => Fields::got($draft), self::BY);
             if (null !== $box) {
-                ($this->openBox)($this->boxes[$box], $id, [], $jointer->name);
+                ($this->openBox)($this->boxes[$box], new SentOpening($id, [], $this->now()), $jointer);
             }
             foreach ($tools as $tool) {
-                ($this->takeTool)($tool, $id, $jointer);
+                ($this->takeTool)($tool, $id, $this->now(), $jointer);
             }
             $this->write($id, $name, $events, $jointer);
         }];
+    }
+
+    private function now(): SentAs
+    {
+        return SentAs::now($this->ids->next());
     }
 
     /** @param list<Event> $events */
@@ -153,7 +160,7 @@ final class LoadDemo extends Command
     {
         foreach ($events as $i => $event) {
             try {
-                ($this->writeEntry)($id, $this->ids->next(), $event, $jointer);
+                ($this->writeEntry)($id, $this->now(), $event, $jointer);
             } catch (EntryRefused $refused) {
                 throw new \RuntimeException("The demo's $name, log[$i]: {$refused->getMessage()}", 0, $refused);
             }

@@ -33,6 +33,7 @@ final readonly class Engine
     private WriteEntry $writeEntry;
     private ChangePlan $changePlan;
     private JudgeChoices $judge;
+    private StoresHere $stores;
 
     private function __construct(private Package $package, StoredJob $job)
     {
@@ -42,6 +43,7 @@ final readonly class Engine
         $this->judge = new JudgeChoices($this->jobs, $this->plan, $package->sheets, new CarriedTables($package->sheets));
         $left = new LeftToServer();
         $this->writeEntry = new WriteEntry($this->jobs, $this->plan, $left, $left, $this->clock);
+        $this->stores = new StoresHere($package, $this->jobs, $this->plan, $this->writeEntry, $this->clock);
         $this->changePlan = new ChangePlan($this->jobs, $this->plan, $this->clock, new HandIds($this->clock));
     }
 
@@ -70,13 +72,30 @@ final readonly class Engine
                 ['PUT', $this->path('/plan')] => $this->replan($asked),
                 ['GET', $this->path('/kits')] => $this->choices($this->judge->kits($this->package->job->id, $asked->page)),
                 ['GET', $this->path('/connectors')] => $this->choices($this->judge->connectors($this->package->job->id, $asked->page)),
-                default => Answer::ofProblem(ProblemJson::of(503, 'no-signal', 'This needs a signal: it is not on this device.')),
+                ['GET', $this->path('/tools')] => $this->stores->tools(),
+                default => $this->ofStores($asked),
             };
         } catch (PlanConflict $conflict) {
             return Answer::ofProblem(ProblemJson::ofConflict($conflict, $this->planned()));
         } catch (\Throwable $error) {
             return Answer::ofProblem(ProblemJson::ofRefusal($error) ?? throw $error);
         }
+    }
+
+    private function ofStores(Asked $asked): Answer
+    {
+        [$path, $query] = [...explode('?', $asked->path, 2), ''];
+        if ('GET' === $asked->method && '/api/boxes' === $path) {
+            return $this->stores->boxes($query, $asked->page);
+        }
+        [, $box] = 1 === preg_match('~^/api/boxes/([^/]+)/opening$~', $path, $found) ? $found : ['', ''];
+        [, $tool] = 1 === preg_match('~^'.preg_quote($this->path('/tools'), '~').'/([^/]+)$~', $path, $found) ? $found : ['', ''];
+
+        return match (true) {
+            'POST' === $asked->method && '' !== $box => $this->opened($box, $asked),
+            'POST' === $asked->method && '' !== $tool => $this->took($tool, $asked),
+            default => Answer::ofProblem(ProblemJson::of(503, 'no-signal', 'This needs a signal: it is not on this device.')),
+        };
     }
 
     private function path(string $more = ''): string
@@ -101,12 +120,12 @@ final readonly class Engine
         }
         $this->ensureTheirs();
 
-        return Answer::of(201, WrittenJson::of(($this->writeEntry)($this->package->job->id, $sent->id, $sent->event, $who, $sent->times)));
+        return Answer::of(201, WrittenJson::of(($this->writeEntry)($this->package->job->id, $sent->as, $sent->event, $who)));
     }
 
     private function replan(Asked $asked): Answer
     {
-        if (!$this->package->who->mayWriteAs(Writer::Jointer) && !$this->package->who->mayWriteAs(Writer::Engineer)) {
+        if (!$this->mayPlan()) {
             return Answer::ofProblem(ProblemJson::notAllowed());
         }
         $this->ensureTheirs();
@@ -117,6 +136,27 @@ final readonly class Engine
         $changed = ($this->changePlan)($this->package->job->id, $asked->version, $draft, $this->package->who->name);
 
         return Answer::of(200, JobJson::of($changed));
+    }
+
+    private function opened(string $box, Asked $asked): Answer
+    {
+        $this->ensureTheirs();
+
+        return $this->mayPlan() ? $this->stores->open($box, $asked->body) : Answer::ofProblem(ProblemJson::notAllowed());
+    }
+
+    private function took(string $tool, Asked $asked): Answer
+    {
+        $this->ensureTheirs();
+        $mayBuild = $this->package->who->mayWriteAs(Writer::Jointer);
+
+        return $mayBuild ? $this->stores->take($tool, $asked->body) : Answer::ofProblem(ProblemJson::notAllowed());
+    }
+
+    /** Whoever plans may take a box, too. */
+    private function mayPlan(): bool
+    {
+        return $this->package->who->mayWriteAs(Writer::Jointer) || $this->package->who->mayWriteAs(Writer::Engineer);
     }
 
     private function choices(Choices $choices): Answer

@@ -4,24 +4,30 @@ declare(strict_types=1);
 
 namespace App\Hand;
 
+use App\UseCase\Boxes;
 use App\UseCase\CheckedKind;
 use App\UseCase\Crews;
 use App\UseCase\JobNotFound;
 use App\UseCase\Jobs;
+use App\UseCase\JudgeTools;
 use App\UseCase\PinnedSheets;
 use App\UseCase\Seals;
 use App\UseCase\SheetChecks;
 use App\UseCase\SheetWithdrawals;
 use App\UseCase\StoredJob;
+use App\UseCase\Tools;
 use App\UseCase\Who;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Revision;
+use Berm\Core\Stores\Box;
 use Psr\Clock\ClockInterface;
 
 /** Makes a job ready for work without signal. */
 final readonly class PackJob
 {
+    private const MOST_BOXES = 200;
+
     public function __construct(
         private Jobs $jobs,
         private PinnedSheets $sheets,
@@ -30,6 +36,8 @@ final readonly class PackJob
         private Seals $seals,
         private WithinReach $reach,
         private SheetChecks $checks,
+        private Boxes $boxes,
+        private Tools $tools,
         private ClockInterface $clock,
     ) {
     }
@@ -40,15 +48,33 @@ final readonly class PackJob
         $job = $this->jobs->get($id);
         $crew = array_map(static fn (Who $one): string => $one->name, $this->crews->of($id));
 
+        $kit = $job->draft->kit;
+        $boxes = null === $kit ? [] : $this->boxes->page($kit->id, null, 1, self::MOST_BOXES);
+        $sheets = $this->carried($job, $boxes);
+        $stores = new CarriedStores([...$boxes, ...$this->others($kit, $sheets)], $this->tools->page(1, JudgeTools::AT_MOST)->items);
+
         return new Package(
-            $this->clock->now(), $who, $this->crews->has($id, $who), $crew, $job, $this->carried($job), $this->seals->of($job->draft),
+            $this->clock->now(), $who, $this->crews->has($id, $who), $crew, $job, $sheets, $stores, $this->seals->of($job->draft),
         );
     }
 
-    private function carried(StoredJob $job): CarriedSheets
+    /** @return list<Box> of the kits that could be chosen instead, the first to expire */
+    private function others(?Revision $planned, CarriedSheets $sheets): array
+    {
+        return array_values(array_filter(
+            $this->boxes->page(null, null, 1, self::MOST_BOXES),
+            static fn (Box $box): bool => $box->kit->id !== $planned?->id && null !== $sheets->kits->find($box->kit),
+        ));
+    }
+
+    /** @param list<Box> $boxes of the kit that is planned, of whatever revision */
+    private function carried(StoredJob $job, array $boxes): CarriedSheets
     {
         $draft = $job->draft;
         $kits = $this->reach->kits($job);
+        foreach ($boxes as $box) {
+            $kits = [...$kits, ...self::missing($this->sheets->kit($box->kit), $kits)];
+        }
         $connectors = $this->reach->connectors($job);
         $kits = [...$kits, ...self::missing(null === $draft->kit ? null : $this->sheets->kit($draft->kit), $kits)];
         $connectors = [

@@ -19,6 +19,7 @@ final readonly class Package
         public array $crew,
         public StoredJob $job,
         public CarriedSheets $sheets,
+        public CarriedStores $stores,
         public string $seals,
     ) {
     }

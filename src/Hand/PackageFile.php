@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Hand;
 
+use App\UseCase\KeptTool;
 use App\UseCase\PlanDraft;
 use App\UseCase\PlanDraftFile;
 use App\UseCase\StoredEntry;
@@ -12,6 +13,7 @@ use App\UseCase\Who;
 use Berm\Core\Build\Writer;
 use Berm\Core\Cable\Construction;
 use Berm\Core\Connector\Connector;
+use Berm\Core\File\BoxFile;
 use Berm\Core\File\CableTypeFile;
 use Berm\Core\File\ConnectorFile;
 use Berm\Core\File\Fields;
@@ -19,6 +21,7 @@ use Berm\Core\File\KitSheetFile;
 use Berm\Core\File\LogFile;
 use Berm\Core\File\MomentFile;
 use Berm\Core\File\RevisionFile;
+use Berm\Core\File\ToolFile;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Kit\KitSheet;
 
@@ -50,6 +53,10 @@ final class PackageFile
                 $package->sheets->withdrawn,
             ),
             'unchecked' => array_map(RevisionFile::write(...), $package->sheets->unchecked),
+            'boxes' => array_map(BoxFile::write(...), $package->stores->boxes),
+            'tools' => array_map(
+                static fn (KeptTool $kept): array => [...ToolFile::write($kept->tool), 'version' => $kept->version], $package->stores->tools,
+            ),
         ];
     }
 
@@ -61,7 +68,7 @@ final class PackageFile
 
         return new Package(
             MomentFile::read($file, 'at'), Fields::got($file->object('who', self::readWho(...))), $file->flag('theirs'),
-            $file->texts('crew', 200), self::readJob($file), self::readSheets($file), $file->optionalText('seals', 10_000),
+            $file->texts('crew', 200), self::readJob($file), self::readSheets($file), self::readStores($file), $file->optionalText('seals', 10_000),
         );
     }
 
@@ -146,6 +153,17 @@ final class PackageFile
                 'revision' => RevisionFile::read($one), 'why' => $one->text('why', 400),
             ]),
             $file->list('unchecked', RevisionFile::read(...)),
+        );
+    }
+
+    /** A package of before they were carried has none. */
+    private static function readStores(Fields $file): CarriedStores
+    {
+        return new CarriedStores(
+            $file->has('boxes') ? $file->list('boxes', BoxFile::read(...)) : [],
+            $file->has('tools') ? $file->list('tools', static fn (Fields $tool): KeptTool => new KeptTool(
+                ToolFile::read($tool), $tool->integer('version', 1, 1_000_000),
+            )) : [],
         );
     }
 

@@ -100,7 +100,7 @@ final readonly class JobController
         }
         $crew->ensure($id, $person);
 
-        return JobAnswers::written($writeEntry($id, $sent->id, $sent->event, $person->who(), $sent->times));
+        return JobAnswers::written($writeEntry($id, $sent->as, $sent->event, $person->who()));
     }
 
     #[Route('/api/jobs/{id}/kits', methods: ['GET'])]

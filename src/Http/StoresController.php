@@ -13,6 +13,7 @@ use App\UseCase\Boxes;
 use App\UseCase\BoxNotFound;
 use App\UseCase\OpenBox;
 use App\UseCase\ReserveBox;
+use App\UseCase\SentOpening;
 use App\UseCase\Sheets;
 use Berm\Core\File\Fields;
 use Berm\Core\Stores\Box;
@@ -27,8 +28,6 @@ use Symfony\Component\Uid\Uuid;
 /** Boxes: read in from their labels, set aside for jobs, opened and checked. */
 final readonly class StoresController
 {
-    private const PER_PAGE = 50;
-
     public function __construct(private Boxes $boxes, private Sheets $sheets, private ClockInterface $clock, private CrewGuard $crew)
     {
     }
@@ -39,14 +38,11 @@ final readonly class StoresController
     {
         $page = PageNumber::of($request);
         [$kit, $size, $job] = [self::asked($request, 'kit'), self::asked($request, 'size'), self::asked($request, 'job')];
-        $boxes = $this->boxes->page($kit, $size, $page, self::PER_PAGE);
+        $boxes = $this->boxes->page($kit, $size, $page, BoxJson::PER_PAGE);
 
-        return new JsonResponse([
-            'boxes' => array_map(fn (Box $box): array => $this->json($box, $job), $boxes),
-            'total' => $this->boxes->count($kit, $size),
-            'page' => $page,
-            'perPage' => self::PER_PAGE,
-        ]);
+        return new JsonResponse(BoxJson::page(
+            array_map(fn (Box $box): array => $this->json($box, $job), $boxes), $this->boxes->count($kit, $size), $page,
+        ));
     }
 
     #[Route('/api/boxes', methods: ['POST'])]
@@ -78,10 +74,10 @@ final readonly class StoresController
     #[IsGranted(Permission::TakeBox->value)]
     public function open(string $id, Request $request, OpenBox $openBox, #[CurrentUser] Person $person): JsonResponse
     {
-        [$job, $missing] = Body::read($request, static fn (Fields $body): array => [Body::id($body, 'job'), $body->texts('missing', 40)]);
-        $this->ensureTheirs($job, $person);
+        $opening = Body::read($request, SentOpening::read(...));
+        $this->ensureTheirs($opening->job, $person);
 
-        return new JsonResponse($this->json($openBox(self::id($id), $job, $missing, $person->shownAs), $job));
+        return JobAnswers::written($openBox(self::id($id), $opening, $person->who()));
     }
 
     #[Route('/api/label-reader', methods: ['GET'])]

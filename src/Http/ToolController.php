@@ -10,6 +10,7 @@ use App\Security\Permission;
 use App\Security\Person;
 use App\UseCase\JudgeTools;
 use App\UseCase\KeptTool;
+use App\UseCase\SentAs;
 use App\UseCase\TakeTool;
 use App\UseCase\ToolNotFound;
 use App\UseCase\Tools;
@@ -81,18 +82,18 @@ final readonly class ToolController
     #[IsGranted(Permission::Read->value)]
     public function forJob(string $job, JudgeTools $judgeTools): JsonResponse
     {
-        return new JsonResponse(['tools' => array_map(
-            fn (array $judged): array => ToolJson::judged($judged[0], $judged[1], $this->clock->now()), $judgeTools($job),
-        )]);
+        return new JsonResponse(ToolJson::ofJob($judgeTools($job), $this->clock->now()));
     }
 
     #[Route('/api/jobs/{job}/tools/{id}', methods: ['POST'])]
     #[IsGranted(Permission::Build->value)]
-    public function take(string $job, string $id, TakeTool $takeTool, CrewGuard $crew, #[CurrentUser] Person $person): JsonResponse
-    {
+    public function take(
+        string $job, string $id, Request $request, TakeTool $takeTool, CrewGuard $crew, #[CurrentUser] Person $person,
+    ): JsonResponse {
+        $as = Body::read($request, SentAs::read(...));
         $crew->ensure($job, $person);
 
-        return JobAnswers::written($takeTool(self::id($id), $job, $person->who()));
+        return JobAnswers::written($takeTool(self::id($id), $job, $as, $person->who()));
     }
 
     private static function id(string $id): string

@@ -11,7 +11,7 @@ use Psr\Clock\ClockInterface;
 /** The tools that a job's connector and stages ask for, each judged by itself. */
 final readonly class JudgeTools
 {
-    private const AT_MOST = 500;
+    public const AT_MOST = 500;
 
     public function __construct(private Jobs $jobs, private PlanJob $plan, private Tools $tools, private ClockInterface $clock)
     {

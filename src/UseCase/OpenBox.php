@@ -6,7 +6,6 @@ namespace App\UseCase;
 
 use Berm\Core\Build\Event\BoxOpened;
 use Berm\Core\File\BadDocument;
-use Berm\Core\File\LogFile;
 use Berm\Core\Stores\Box;
 use Psr\Clock\ClockInterface;
 
@@ -16,32 +15,29 @@ final readonly class OpenBox
     public function __construct(
         private Boxes $boxes,
         private Jobs $jobs,
-        private Sheets $sheets,
-        private PlanJob $plan,
+        private PinnedSheets $sheets,
+        private WriteEntry $writeEntry,
         private ClockInterface $clock,
-        private EntryIds $ids,
     ) {
     }
 
     /**
-     * @param list<string> $missing keys of parts and contents that should have been in it
-     *
-     * Refuses with BoxRefused when it cannot be taken, and with BadDocument for what it never holds
+     * Refuses with BoxRefused when it cannot be taken, and with BadDocument for what it never holds.
      *
      * @throws JobNotFound
      */
-    public function __invoke(string $id, string $job, array $missing, string $by): Box
+    public function __invoke(string $id, SentOpening $opening, Who $by): WrittenEntry
     {
-        return $this->jobs->locked($job, function (StoredJob $stored) use ($id, $missing, $by): Box {
-            $box = $this->boxes->change($id, fn (Box $box): Box => $this->opened($box, $stored->id, $missing));
-            $event = new BoxOpened($box->id, $box->gtin->digits, $box->batch, $box->serial, $box->madeOn, $box->expiresOn, $missing);
-            $last = $stored->lastEntry()?->entry->event;
-            // Pressed twice, said once.
-            if (!$last instanceof BoxOpened || LogFile::writeEvent($last) !== LogFile::writeEvent($event)) {
-                $this->jobs->append($stored, ($this->plan)($stored)->entry($this->ids->next(), $by, $this->clock->now(), $event));
-            }
+        return $this->jobs->locked($opening->job, function (StoredJob $stored) use ($id, $opening, $by): WrittenEntry {
+            // What was sent before has opened it; it may be closed again since.
+            $box = $stored->has($opening->as->id) ? $this->boxes->get($id) : $this->boxes->change(
+                $id, fn (Box $box): Box => $this->opened($box, $stored->id, $opening->missing),
+            );
+            $event = new BoxOpened(
+                $box->id, $box->gtin->digits, $box->batch, $box->serial, $box->madeOn, $box->expiresOn, $opening->missing,
+            );
 
-            return $box;
+            return ($this->writeEntry)($stored->id, $opening->as, $event, $by->asProgram());
         });
     }
 

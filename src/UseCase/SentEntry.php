@@ -10,25 +10,17 @@ use Berm\Core\Build\Writer;
 use Berm\Core\File\BadDocument;
 use Berm\Core\File\Fields;
 use Berm\Core\File\LogFile;
-use Berm\Core\File\MomentFile;
 
 /** An entry as it is sent. */
 final readonly class SentEntry
 {
-    private function __construct(public string $id, public Event $event, public SentTimes $times)
+    private function __construct(public SentAs $as, public Event $event)
     {
     }
 
     public static function read(Fields $body): self
     {
-        return new self(
-            SentId::read($body, 'id'),
-            Fields::got($body->object('event', LogFile::readEvent(...))),
-            new SentTimes(
-                MomentFile::optional($body, 'madeAt'), MomentFile::optional($body, 'sentAt'), MomentFile::optional($body, 'doneAt'),
-                $body->has('heard') ? $body->integer('heard', 0, 1_000_000) : null,
-            ),
-        );
+        return new self(SentAs::read($body), Fields::got($body->object('event', LogFile::readEvent(...))));
     }
 
     /**

@@ -27,6 +27,11 @@ final readonly class StoredJob
         return [] === $this->log ? null : $this->log[\count($this->log) - 1];
     }
 
+    public function has(string $entryId): bool
+    {
+        return [] !== array_filter($this->log, static fn (StoredEntry $line): bool => $line->entry->id === $entryId);
+    }
+
     /** Changes whenever anything about the job does. */
     public function stamp(): string
     {

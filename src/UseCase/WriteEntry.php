@@ -29,17 +29,15 @@ final readonly class WriteEntry
 
     /**
      * Refuses with NotTheirs when somebody else may write it, with EntryRefused when a gate is closed, with EntryIdTaken when the id
-     * stands for another entry, and with BadDocument when
-     * the times
-     * cannot be.
+     * stands for another entry, and with BadDocument when the times cannot be.
      *
      * @throws JobNotFound
      */
-    public function __invoke(string $jobId, string $entryId, Event $event, Who $by, ?SentTimes $times = null): WrittenEntry
+    public function __invoke(string $jobId, SentAs $as, Event $event, Who $by): WrittenEntry
     {
-        return $this->jobs->locked($jobId, function (StoredJob $stored) use ($entryId, $event, $by, $times): WrittenEntry {
+        return $this->jobs->locked($jobId, function (StoredJob $stored) use ($as, $event, $by): WrittenEntry {
             foreach ($stored->log as $kept) {
-                if ($kept->entry->id === $entryId) {
+                if ($kept->entry->id === $as->id) {
                     return $this->again($stored, $kept, $event);
                 }
             }
@@ -48,20 +46,20 @@ final readonly class WriteEntry
                 throw NotTheirs::entry();
             }
             $now = $this->clock->now();
-            $timing = $this->timing($now, $times, $stored->missed($times?->heard, $by->name));
+            $timing = $this->timing($now, $as->times, $stored->missed($as->times->heard, $by->name));
             $known = $this->known($stored, $before, $by, $timing, $now);
             $refusal = (new Gate($known))->refusal($event, $timing->doneAt ?? $now) ?? $this->missing($stored->id, $event);
             if (null !== $refusal) {
                 throw new EntryRefused($refusal);
             }
             self::ensureNotAhead($event, $now);
-            $longer = $this->jobs->append($stored, $known->entry($entryId, $by->name, $now, $event, $timing, $before));
+            $longer = $this->jobs->append($stored, $known->entry($as->id, $by->name, $now, $event, $timing, $before));
             $return = BoxReturn::after($event, $before->build);
             if (null !== $return) {
                 $this->boxes->take($return, $stored->id);
             }
 
-            return new WrittenEntry($entryId, new PlannedJob($stored, $before), new PlannedJob($longer, ($this->plan)($longer)));
+            return new WrittenEntry($as->id, new PlannedJob($stored, $before), new PlannedJob($longer, ($this->plan)($longer)));
         });
     }
 
@@ -112,12 +110,12 @@ final readonly class WriteEntry
         return Plan::ofLog($all->job, array_values($before));
     }
 
-    private function timing(\DateTimeImmutable $now, ?SentTimes $times, bool $hasMissed): Timing
+    private function timing(\DateTimeImmutable $now, SentTimes $times, bool $hasMissed): Timing
     {
         try {
-            $timing = null === $times ? Timing::atOnce() : Timing::sent($now, $times->madeAt, $times->sentAt, $times->doneAt);
+            $timing = Timing::sent($now, $times->madeAt, $times->sentAt, $times->doneAt);
 
-            return null !== $times?->heard && $hasMissed ? $timing->withHeard($times->heard) : $timing;
+            return null !== $times->heard && $hasMissed ? $timing->withHeard($times->heard) : $timing;
         } catch (ImpossibleTime $time) {
             throw BadDocument::because($time->field, $time->getMessage());
         }

@@ -127,6 +127,38 @@ final class SameAnswersTest extends ApiTestCase
         self::assertSame(409, $this->say(self::cut('A', 'insulation', '57')));
     }
 
+    /** The box is opened at the trench, found short and put back; another one is taken, and the wrench is named. */
+    #[Test]
+    public function boxesAndToolsAreTakenAlike(): void
+    {
+        $this->takeAlong(self::STAGED, 'jointer');
+        $kit = self::text($this->call('GET', '/api/jobs/'.self::STAGED), 'kit.id');
+        $boxes = "/api/boxes?kit=$kit&size=95&job=".self::STAGED;
+        self::assertSame(200, $this->same('GET', $boxes));
+        [$box, $other] = array_map(
+            fn (int $one): string => self::text($this->call('GET', $boxes), "boxes.$one.id"), [0, 1],
+        );
+        $open = fn (string $id, array $missing, string $entry): int => $this->same(
+            'POST', "/api/boxes/$id/opening", ['id' => $entry, 'job' => self::STAGED, 'missing' => $missing],
+        );
+        $short = Uuid::v7()->toRfc4122();
+        self::assertSame([201, 201], [$open($box, ['mesh'], $short), $open($box, ['mesh'], $short)], 'sent twice');
+        $statuses = [$open($box, ['hat'], Uuid::v7()->toRfc4122()), $open($box, [], Uuid::v7()->toRfc4122())];
+        self::assertSame([422, 409], $statuses, 'it never held one; and it was found short');
+        $this->same('GET', $boxes);
+        self::assertSame(201, $this->say(['kind' => 'withdrawn', 'entry' => $short, 'reason' => 'the wrong box']));
+        $this->same('GET', $boxes);
+        self::assertSame([201, 404], [$open($other, [], Uuid::v7()->toRfc4122()), $open(Uuid::v7()->toRfc4122(), [], $short)]);
+        $this->same('GET', $boxes);
+        self::assertSame(200, $this->same('GET', '/tools'));
+        $tool = self::text($this->call('GET', '/api/tools'), 'tools.0.id');
+        $taken = ['id' => Uuid::v7()->toRfc4122()];
+        self::assertSame([201, 201], [$this->same('POST', "/tools/$tool", $taken), $this->same('POST', "/tools/$tool", $taken)]);
+        self::assertSame([422, 404], [$this->same('POST', "/tools/$tool", ['id' => 'x']), $this->same('POST', '/tools/none', $taken)]);
+        $this->same('GET', '/tools');
+        $this->same('GET', '');
+    }
+
     #[Test]
     public function whoMayNotWriteMayNotWithoutSignal(): void
     {
@@ -197,9 +229,10 @@ final class SameAnswersTest extends ApiTestCase
     private function both(string $method, string $path, mixed $body = null, int $version = 0): array
     {
         $this->clock->modify('+1 minute');
-        $server = $this->call($method, "/api/jobs/$this->job$path", $body, 0 === $version ? [] : ['If-Match' => "\"$version\""]);
+        $path = str_starts_with($path, '/api/') ? $path : "/api/jobs/$this->job$path";
+        $server = $this->call($method, $path, $body, 0 === $version ? [] : ['If-Match' => "\"$version\""]);
         $hand = $this->hand->answer(new Asked(
-            $method, "/api/jobs/$this->job$path", null === $body ? '' : json_encode($body, \JSON_THROW_ON_ERROR), $version,
+            $method, $path, null === $body ? '' : json_encode($body, \JSON_THROW_ON_ERROR), $version,
             \DateTimeImmutable::createFromInterface($this->clock->now()),
         ));
 

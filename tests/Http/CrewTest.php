@@ -14,6 +14,7 @@ final class CrewTest extends ApiTestCase
 {
     use ClockSensitiveTrait;
 
+    private const ENTRY = '019aa1ff-0000-7000-8000-00000000c002';
     private const CREW = '/api/jobs/'.self::HALF_CUT.'/crew';
 
     #[Test]
@@ -88,12 +89,13 @@ final class CrewTest extends ApiTestCase
     {
         yield 'the plan' => ['PUT', '/api/jobs/'.self::HALF_CUT.'/plan', ['unit' => 'mm', 'ends' => []]];
         yield 'the log' => [
-            'POST', '/api/jobs/'.self::HALF_CUT.'/log', ['id' => '019aa1ff-0000-7000-8000-00000000c002', 'event' => self::safe()],
+            'POST', '/api/jobs/'.self::HALF_CUT.'/log', ['id' => self::ENTRY, 'event' => self::safe()],
         ];
-        yield 'a tool' => ['POST', '/api/jobs/'.self::HALF_CUT.'/tools/019aa200-0000-7000-8000-000000000001', []];
+        yield 'a tool' => ['POST', '/api/jobs/'.self::HALF_CUT.'/tools/019aa200-0000-7000-8000-000000000001', ['id' => self::ENTRY]];
         yield 'a box' => ['PUT', '/api/boxes/019aa200-0000-7000-8000-000000000001/reservation', ['job' => self::HALF_CUT]];
         yield 'an opened box' => [
-            'POST', '/api/boxes/019aa200-0000-7000-8000-000000000001/opening', ['job' => self::HALF_CUT, 'missing' => []],
+            'POST', '/api/boxes/019aa200-0000-7000-8000-000000000001/opening',
+            ['id' => self::ENTRY, 'job' => self::HALF_CUT, 'missing' => []],
         ];
         yield 'the crew' => ['PUT', self::CREW, ['people' => ['jointer']]];
     }

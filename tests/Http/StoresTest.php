@@ -79,12 +79,14 @@ final class StoresTest extends ApiTestCase
         $taken = $this->reserve($id, self::INCHES);
         self::assertSame([409, 'It is reserved for another job.'], [$taken->getStatusCode(), self::at($taken, 'detail')]);
         self::assertSame(422, $this->open($id, ['hat'])->getStatusCode());
-        $opened = $this->open($id, ['mesh']);
+        self::assertSame(201, $this->open($id, ['mesh'])->getStatusCode());
+        $opened = $this->call('GET', '/api/boxes?kit=quillon-wire-joint-12&size=95&job='.self::STAGED);
         self::assertSame(
-            [200, ['mesh'], 'Parts of it were missing when it was checked.'],
-            [$opened->getStatusCode(), self::listAt($opened, 'missing'), self::at($opened, 'refusal.template')],
+            [['mesh'], 'Parts of it were missing when it was checked.'],
+            [self::listAt($opened, 'boxes.0.missing'), self::at($opened, 'boxes.0.refusal.template')],
         );
-        self::assertContains(6, array_column(self::listAt($opened, 'holds'), 'count', 'key'), 'a stress tube for each core of each end');
+        $holds = array_column(self::listAt($opened, 'boxes.0.holds'), 'count', 'key');
+        self::assertContains(6, $holds, 'a stress tube for each core of each end');
         self::assertSame(404, $this->reserve(Uuid::v7()->toRfc4122(), self::STAGED)->getStatusCode());
     }
 
@@ -94,7 +96,7 @@ final class StoresTest extends ApiTestCase
         $this->signIn('jointer');
         $job = '/api/jobs/'.self::STAGED;
         $id = self::text($this->call('GET', '/api/boxes?kit=quillon-wire-joint-12&size=95&job='.self::STAGED), 'boxes.0.id');
-        self::assertSame(200, $this->open($id, ['mesh'])->getStatusCode());
+        self::assertSame(201, $this->open($id, ['mesh'])->getStatusCode());
         $opened = $this->call('GET', $job);
         self::assertSame(
             ['fits', 'fits', 'does-not-fit'],
@@ -125,9 +127,10 @@ final class StoresTest extends ApiTestCase
             [null, null, null],
             [self::at($back, 'boxes.0.openedAt'), self::at($back, 'boxes.0.reservedFor'), self::at($back, 'boxes.0.refusal')],
         );
-        self::assertSame([200, 200], [$this->open($id, [])->getStatusCode(), $this->open($id, [])->getStatusCode()]);
-        self::assertCount($entries + 2, self::listAt($this->call('GET', $job), 'log'), 'pressed twice, said once');
-        self::assertSame(200, $this->open($id, ['mesh'])->getStatusCode(), 'looked at again: something is missing after all');
+        $entry = Uuid::v7()->toRfc4122();
+        self::assertSame([201, 201], [$this->open($id, [], $entry)->getStatusCode(), $this->open($id, [], $entry)->getStatusCode()]);
+        self::assertCount($entries + 2, self::listAt($this->call('GET', $job), 'log'), 'sent twice, said once');
+        self::assertSame(201, $this->open($id, ['mesh'])->getStatusCode(), 'looked at again: something is missing after all');
         $again = $this->call('GET', $job);
         $this->write(
             self::STAGED,
@@ -152,7 +155,7 @@ final class StoresTest extends ApiTestCase
         $this->signIn('jointer');
         $back = $this->reserve($id, null);
         self::assertSame([200, null], [$back->getStatusCode(), self::at($back, 'reservedFor')]);
-        self::assertSame(200, $this->open($id, [])->getStatusCode(), 'from the shelf');
+        self::assertSame(201, $this->open($id, [])->getStatusCode(), 'from the shelf');
         $refused = $this->reserve($id, null);
         self::assertSame(409, $refused->getStatusCode());
         self::assertStringStartsWith('It is open: what was taken from it is in the work.', self::text($refused, 'detail'));
@@ -205,8 +208,10 @@ final class StoresTest extends ApiTestCase
     }
 
     /** @param list<string> $missing */
-    private function open(string $id, array $missing): Response
+    private function open(string $id, array $missing, ?string $entry = null): Response
     {
-        return $this->call('POST', "/api/boxes/$id/opening", ['job' => self::STAGED, 'missing' => $missing]);
+        return $this->call('POST', "/api/boxes/$id/opening", [
+            'id' => $entry ?? Uuid::v7()->toRfc4122(), 'job' => self::STAGED, 'missing' => $missing,
+        ]);
     }
 }

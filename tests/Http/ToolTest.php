@@ -23,8 +23,8 @@ final class ToolTest extends ApiTestCase
         self::assertSame(['Battery press 1', 'fits'], [self::at($tools, 'tools.0.tool.name'), self::at($tools, 'tools.0.outcome')]);
         $outcomes = array_column(self::listAt($tools, 'tools'), 'outcome');
         self::assertContains('does-not-fit', $outcomes, 'the other press has no such die, and its calibration ran out');
-        $named = $this->call('POST', '/api/jobs/'.self::HALF_CUT.'/tools/'.self::text($tools, 'tools.0.tool.id'));
-        self::assertSame(201, $named->getStatusCode());
+        [$press, $entry] = [self::text($tools, 'tools.0.tool.id'), Uuid::v7()->toRfc4122()];
+        self::assertSame([201, 201], [$this->take($press, $entry), $this->take($press, $entry)], 'sent twice, said once');
         $named = $this->call('GET', '/api/jobs/'.self::HALF_CUT);
         self::assertSame(['fits', 'fits'], [self::outcomeOf($named, 'die'), self::outcomeOf($named, 'calibration')]);
         $last = \count(self::listAt($named, 'log')) - 1;
@@ -38,7 +38,9 @@ final class ToolTest extends ApiTestCase
             )->getStatusCode(),
             'only the server says so',
         );
-        self::assertSame(404, $this->call('POST', '/api/jobs/'.self::HALF_CUT.'/tools/'.Uuid::v7()->toRfc4122())->getStatusCode());
+        $kinds = array_map(static fn (mixed $line): mixed => ((array) $line)['id'] ?? null, self::listAt($named, 'log'));
+        self::assertCount(1, array_keys($kinds, $entry, true));
+        self::assertSame([404, 422], [$this->take(Uuid::v7()->toRfc4122(), Uuid::v7()->toRfc4122()), $this->take($press, 'x')]);
     }
 
     #[Test]
@@ -70,6 +72,11 @@ final class ToolTest extends ApiTestCase
             ['id' => Uuid::v7()->toRfc4122(), 'kind' => 'torque-wrench', 'name' => 'W', 'least' => '50 N·m', 'most' => 'ten'],
         );
         self::assertSame([422, 'most'], [$wrench->getStatusCode(), self::at($wrench, 'problems.0.path')]);
+    }
+
+    private function take(string $tool, string $entry): int
+    {
+        return $this->call('POST', '/api/jobs/'.self::HALF_CUT."/tools/$tool", ['id' => $entry])->getStatusCode();
     }
 
     private function calibrate(string $id, string $until, int $version = 1): Response

@@ -10,6 +10,7 @@ use App\UseCase\Jobs;
 use App\UseCase\Pictures;
 use App\UseCase\PlanJob;
 use App\UseCase\ReturnedToShelf;
+use App\UseCase\SentAs;
 use App\UseCase\Sheets;
 use App\UseCase\SheetWithdrawals;
 use App\UseCase\Who;
@@ -43,9 +44,9 @@ final class PlannedOnceTest extends KernelTestCase
             $jobs, $plan, new ReturnedToShelf($services->get(Boxes::class)), $services->get(Pictures::class),
             $services->get(ClockInterface::class),
         );
-        $write(self::HALF_CUT, Uuid::v7()->toRfc4122(), self::cut('57.5'), Who::program('Test'));
+        $write(self::HALF_CUT, SentAs::now(Uuid::v7()->toRfc4122()), self::cut('57.5'), Who::program('Test'));
         self::assertCount(2, $kept->getValues(), 'nobody had looked at the job before');
-        $written = $write(self::HALF_CUT, Uuid::v7()->toRfc4122(), self::cut('57.6'), Who::program('Test'));
+        $written = $write(self::HALF_CUT, SentAs::now(Uuid::v7()->toRfc4122()), self::cut('57.6'), Who::program('Test'));
         self::assertCount(3, $kept->getValues(), 'as it was before is known from the entry before');
         self::assertEquals($written->after->plan, $plan($jobs->get(self::HALF_CUT)));
         self::assertCount(3, $kept->getValues(), 'nor is it worked out again to be shown');

@@ -41,11 +41,14 @@ final class SentWhileKilledTest extends TestCase
             $page->signIn('jointer', (string) file_get_contents("$berm->state/secrets/demo-password"));
             $page->go('/jobs/'.self::JOB.'/safety')->press('Take it along')->see('On this device, as of');
             $line->cut();
+            $page->go('/jobs/'.self::JOB.'/kit')->see('no signal since')->pressFirst('I have this one')->see('Open it and lay out');
+            $page->run('document.querySelectorAll("fieldset input[type=checkbox]").forEach((line) => line.click()); done("")');
+            $page->press('All of it is here')->see('Opened and checked')->see('an entry waits');
             $page->go('/jobs/'.self::JOB.'/build')->see('From the insulation end to the stress tube');
             for ($i = 0; $i < self::TYPED; ++$i) {
                 $page->run(str_replace('VALUE', "'".(20 + $i)."'", self::ENTRY));
             }
-            // Some of them came in twos: a part was shrunk, and measured.
+            // With the box; and some of them came in twos: a part was shrunk, and measured.
             $queued = (int) $page->run('done(/Judged on this device: (\d+) entries/.exec(document.body.innerText)[1])');
             self::assertGreaterThanOrEqual(self::TYPED, $queued);
             $page->see("$queued entries wait");
@@ -61,6 +64,8 @@ final class SentWhileKilledTest extends TestCase
             }
             $page->see('all sent');
             self::assertSame($before + $queued, $this->entries($berm));
+            $opened = "SELECT count(*) FROM box WHERE opened_at IS NOT NULL AND reserved_for = '".self::JOB."'";
+            self::assertSame('1', $berm->query($opened));
             $inOrder = $berm->query(\sprintf(
                 "SELECT typed FROM (SELECT sequence, substring(body from '\"typed\": ?\"([0-9]+)\"') typed FROM log_entry WHERE job_id = '%s'
                  AND body LIKE '%%\"typed\"%%') readings ORDER BY sequence DESC LIMIT %d",

@@ -11,6 +11,18 @@ use Berm\Core\Wire\SentenceJson;
 
 final class BoxJson
 {
+    public const PER_PAGE = 50;
+
+    /**
+     * @param list<array<string, mixed>> $boxes
+     *
+     * @return array<string, mixed>
+     */
+    public static function page(array $boxes, int $total, int $page): array
+    {
+        return ['boxes' => $boxes, 'total' => $total, 'page' => $page, 'perPage' => self::PER_PAGE];
+    }
+
     /**
      * @param string|null $job for which it is asked whether it may be taken
      *

@@ -26,8 +26,18 @@ final class ToolJson
         ];
     }
 
+    /**
+     * @param list<array{KeptTool, FitReport}> $judged
+     *
+     * @return array<string, mixed>
+     */
+    public static function ofJob(array $judged, \DateTimeImmutable $today): array
+    {
+        return ['tools' => array_map(static fn (array $one): array => self::judged($one[0], $one[1], $today), $judged)];
+    }
+
     /** @return array<string, mixed> with what a job asks of it */
-    public static function judged(KeptTool $tool, FitReport $fit, \DateTimeImmutable $today): array
+    private static function judged(KeptTool $tool, FitReport $fit, \DateTimeImmutable $today): array
     {
         $worst = $fit->worst();
 

@@ -50,7 +50,7 @@ export const setAnswerHere = (here: typeof answerHere): void => {
 
 /** A trench with one bar: longer than this nobody waits for a job. A picture is given its time, and so is what no trench asks for. */
 const LONGEST_MS = 20_000
-const isShort = ({ url }: Request): boolean => /\/api\/(jobs|session)/.test(url) && !url.includes('/pictures/')
+const isShort = ({ url }: Request): boolean => /\/api\/(jobs|boxes|session)/.test(url) && !url.includes('/pictures/')
 
 /** Each answer tells what time it is for the server, and that it is there. */
 async function fetched(request: Request): Promise<Response> {

@@ -8,7 +8,10 @@ import { carried, entries, isHere, outbox } from './here'
 import { answered, client } from './client'
 import type { Draft } from './types'
 
-/** An engine that opens what it is given, and tells how many lines the log had. */
+/** What the engine was asked. */
+const asked: { path?: string; page?: number }[] = []
+
+/** An engine that opens what it is given, and answers whatever it is asked. */
 vi.mock('../engine/hand', async (original) => ({
   ...(await original<typeof import('../engine/hand')>()),
   handWorker: (): HandWorker => {
@@ -16,10 +19,12 @@ vi.mock('../engine/hand', async (original) => ({
       onmessage: null,
       onerror: null,
       terminate: () => undefined,
-      postMessage: () =>
+      postMessage: (message: string) => {
+        asked.push(JSON.parse(message) as { path?: string })
         void Promise.resolve().then(() =>
           worker.onmessage?.({ data: { said: '{"status":200,"body":"{}"}' } } as unknown as never),
-        ),
+        )
+      },
     }
     return worker
   },
@@ -65,7 +70,15 @@ it('takes the engine, then the job with what its pages read, and says how far it
   const crew = await answered(client.GET('/api/jobs/{id}/crew', { params: { path: { id: JOB } } }))
   expect(crew).toEqual(answerOf('crew'))
   const query = { kit: kit.id, size: kit.size, job: JOB }
-  expect(await answered(client.GET('/api/boxes', { params: { query } }))).toEqual(answerOf('boxes'))
+  asked.length = 0
+  expect(await answered(client.GET('/api/boxes', { params: { query } }))).toEqual({})
+  expect(await answered(client.GET('/api/jobs/{id}/tools', { params: { path: { id: JOB } } }))).toEqual({})
+  await answered(client.GET('/api/jobs/{id}/kits', { params: { path: { id: JOB }, query: { page: 2 } } }))
+  expect(asked.map(({ path, page }) => [path, page])).toEqual([
+    [`/api/boxes?kit=${kit.id}&size=11%20kV&job=${JOB}`, 1],
+    [`/api/jobs/${JOB}/tools`, 1],
+    [`/api/jobs/${JOB}/kits`, 2],
+  ])
   await expect(answered(client.GET('/api/cables'))).rejects.toThrow('No answer from the server')
 })
 

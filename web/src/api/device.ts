@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { useSyncExternalStore } from 'react'
-import type { Carried, TakenAlong } from '../engine/carried'
+import type { TakenAlong } from '../engine/carried'
 import { sayBytes } from '../domain/waiting'
 import { serverNow } from '../engine/clock'
 import type { KeptEntry } from '../engine/entries'
@@ -96,13 +96,9 @@ async function answersOf(id: string, taken: Package): Promise<Record<string, unk
   const { kit } = taken.job.plan
   const asked: [string, Promise<unknown>][] = [
     [`/api/jobs/${id}/crew`, answered(client.GET('/api/jobs/{id}/crew', { params: { path } }))],
-    [`/api/jobs/${id}/tools`, answered(client.GET('/api/jobs/{id}/tools', { params: { path } }))],
   ]
   if (kit) {
-    const { id: sheet, revision, size } = kit
-    const query = { kit: sheet, size, job: id }
-    const boxes = Object.entries(query).map(([key, value]) => `${key}=${encodeURIComponent(value)}`)
-    asked.push([`/api/boxes?${boxes.join('&')}`, answered(client.GET('/api/boxes', { params: { query } }))])
+    const { id: sheet, revision } = kit
     const words = answered(client.GET('/api/kits/{id}/{revision}/words', { params: { path: { id: sheet, revision } } }))
     asked.push([`/api/kits/${sheet}/${revision}/words`, words])
   }
@@ -145,10 +141,17 @@ setAnswerHere(async (path) => {
   const here = carried()
   const kept = here?.list?.find(({ paths }) => paths.includes(path))
   if (here && kept) return here.answer(kept.jobId, path)
-  const [, list, jobId, page] = /^(\/api\/jobs\/([^/]+)\/(?:kits|connectors))\?page=(\d+)$/.exec(path) ?? []
-  const isKept = here?.list?.some((one) => one.jobId === jobId)
-  return here && isKept && list && jobId ? askList(here, jobId, list, Number(page)) : undefined
+  const question = questionOf(path)
+  const isKept = question && here?.list?.some((one) => one.jobId === question.jobId)
+  const at = new Date(serverNow()).toISOString()
+  return here && isKept ? here.ask(question.jobId, { method: 'GET', path: question.path, page: question.page, at }) : undefined
 })
 
-const askList = (here: Carried, jobId: string, path: string, page: number): Promise<unknown> =>
-  here.ask(jobId, { method: 'GET', path, page, at: new Date(serverNow()).toISOString() })
+/** What of a job the engine here answers besides the job itself. */
+function questionOf(address: string): { jobId: string; path: string; page: number } | null {
+  const { pathname, searchParams } = new URL(address, window.location.origin)
+  const ofJob = /^\/api\/jobs\/([^/]+)\/(?:kits|connectors|tools)$/.exec(pathname)?.[1]
+  const jobId = ofJob ?? (pathname === '/api/boxes' ? searchParams.get('job') : null)
+  const page = Number(searchParams.get('page') ?? 1)
+  return jobId === null ? null : { jobId, path: ofJob === undefined ? address : pathname, page }
+}

@@ -11,7 +11,9 @@ import { sendPictureOf } from './pictures'
 import { keepRefused } from './unsaved'
 import { madeAt } from '../domain/uuid'
 import { sessionQuery } from './session'
-import type { Job, LogEvent, Written } from './types'
+import { storesQueries } from './stores'
+import { toolQueries } from './tools'
+import type { Job, Written } from './types'
 
 export type { KeptEntry } from '../engine/entries'
 
@@ -39,6 +41,8 @@ async function allSent(jobIds: string[], queries: QueryClient): Promise<void> {
     await renew(jobId)
     await queries.invalidateQueries({ queryKey: jobQueries.one(jobId).queryKey })
   }
+  await queries.invalidateQueries({ queryKey: storesQueries.all })
+  await queries.invalidateQueries({ queryKey: toolQueries.all })
 }
 
 function storeAnswer(jobId: string, answer: Written | Job, queries: QueryClient, isHere = false): void {
@@ -100,7 +104,7 @@ export function useOthersWaiting(jobId: string): number {
 const useMe = (): string => useQuery(sessionQuery).data?.person?.name ?? ''
 
 /** @param said what is written down, for people: shown while it waits */
-export function useWrite(jobId: string): (event: LogEvent, said: string, doneAt?: string | null) => void {
+export function useWrite(jobId: string): (event: KeptEntry['event'], said: string, doneAt?: string | null) => void {
   const outbox = outboxOf(useQueryClient())
   const me = useMe()
   return (event, said, doneAt = null) => void outbox.write(jobId, me, event, said, doneAt)

@@ -39,8 +39,3 @@ export const useReserveBox = () =>
   useStoresMutation(({ id, job }: { id: string; job: string | null }) =>
     answered(client.PUT('/api/boxes/{id}/reservation', { params: { path: { id } }, body: { job } })),
   )
-
-export const useOpenBox = () =>
-  useStoresMutation(({ id, job, missing }: { id: string; job: string; missing: string[] }) =>
-    answered(client.POST('/api/boxes/{id}/opening', { params: { path: { id } }, body: { job, missing } })),
-  )

@@ -1,7 +1,6 @@
 import { keepPreviousData, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query'
 import { uuidv7 } from '../domain/uuid'
 import { answered, client } from './client'
-import { storeChanges } from './outbox'
 import type { Tool } from './types'
 
 export const toolQueries = {
@@ -46,15 +45,5 @@ export function useCalibrate() {
         }),
       ),
     onSettled: () => queries.invalidateQueries({ queryKey: toolQueries.all }),
-  })
-}
-
-export function useTakeTool(job: string) {
-  const queries = useQueryClient()
-  return useMutation({
-    mutationFn: (tool: string) => answered(client.POST('/api/jobs/{id}/tools/{tool}', { params: { path: { id: job, tool } } })),
-    onSuccess: (answer) => {
-      storeChanges(job, answer, queries)
-    },
   })
 }

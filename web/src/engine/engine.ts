@@ -18,11 +18,23 @@ export const engine: Engine = {
 function answerOf(question: Ask): Promise<Job | Written> {
   if (question.ask === 'job') return answered(client.GET('/api/jobs/{id}', { params: { path: { id: question.id } } }))
   const { jobId: id, event } = question.entry
-  if (event.kind === 'plan') {
-    const header = { 'If-Match': `"${event.version}"` }
-    return answered(client.PUT('/api/jobs/{id}/plan', { params: { path: { id }, header }, body: event.draft }))
+  const body = bodyOf(question.entry)
+  switch (event.kind) {
+    case 'plan': {
+      const header = { 'If-Match': `"${event.version}"` }
+      return answered(client.PUT('/api/jobs/{id}/plan', { params: { path: { id }, header }, body: event.draft }))
+    }
+    case 'open-box': {
+      const { box, missing } = event
+      return answered(
+        client.POST('/api/boxes/{id}/opening', { params: { path: { id: box } }, body: { ...body, job: id, missing } }),
+      )
+    }
+    case 'take-tool':
+      return answered(client.POST('/api/jobs/{id}/tools/{tool}', { params: { path: { id, tool: event.tool } }, body }))
+    default:
+      return answered(client.POST('/api/jobs/{id}/log', { params: { path: { id } }, body: { ...body, event } }))
   }
-  return answered(client.POST('/api/jobs/{id}/log', { params: { path: { id } }, body: { ...bodyOf(question.entry), event } }))
 }
 
 /** How an entry says when it was made; for the engine here it is made as it is sent. */

@@ -5,6 +5,12 @@ import { Vault } from './vault'
 /** A plan as it was changed where there was no signal: it goes to the server in its turn. */
 export type PlanChange = { kind: 'plan'; version: number; draft: Draft }
 
+/** That a box was opened for the job, and what was not in it: the stores know what else its entry says. */
+export type BoxLook = { kind: 'open-box'; box: string; missing: string[] }
+
+/** That a tool is used: the works know what else its entry says. */
+export type ToolChoice = { kind: 'take-tool'; tool: string }
+
 /** An entry that was made here and that the server may not have yet; its id makes sending it twice harmless. */
 export type KeptEntry = {
   /** UUIDv7: their order is the order in which they were made. */
@@ -12,7 +18,7 @@ export type KeptEntry = {
   jobId: string
   /** Who made it: nobody else sends it. */
   person: string
-  event: LogEvent | PlanChange
+  event: LogEvent | PlanChange | BoxLook | ToolChoice
   /** What it says, for people. */
   said: string
   /** By the clock of this device. */
@@ -102,14 +108,12 @@ export class KeptEntries {
   async refresh(): Promise<KeptEntry[]> {
     const person = this.#person
     const kept = await (await this.#device).getAll('entries')
-    const damaged: string[] = []
-    const mine = await Promise.all(
-      kept.filter((one) => one.person === person).map((one) => this.#opened(one).catch(() => (damaged.push(one.id), null))),
-    )
+    const theirs = kept.filter((one) => one.person === person)
+    const mine = await Promise.all(theirs.map((one) => this.#opened(one).catch(() => null)))
     if (person === this.#person) {
       this.#snapshot = mine.filter((one) => one !== null)
       this.#others = kept.filter((one) => one.person !== person).map((one) => ({ jobId: one.jobId, person: one.person }))
-      this.#damaged = damaged
+      this.#damaged = theirs.flatMap(({ id }, i) => (mine[i] === null ? [id] : []))
       for (const listener of this.#listeners) listener()
     }
     return this.#snapshot

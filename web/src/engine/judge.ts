@@ -32,7 +32,16 @@ export const jobHere = (carried: Carried, jobId: string): Promise<Job> =>
 
 function asRequest(entry: KeptEntry): Omit<HandRequest, 'at'> {
   const { jobId, event } = entry
-  return event.kind === 'plan'
-    ? { method: 'PUT', path: `/api/jobs/${jobId}/plan`, body: event.draft, version: event.version }
-    : { method: 'POST', path: `/api/jobs/${jobId}/log`, body: { ...bodyOf(entry, new Date().toISOString()), event } }
+  const body = bodyOf(entry, new Date().toISOString())
+  const job = `/api/jobs/${jobId}`
+  switch (event.kind) {
+    case 'plan':
+      return { method: 'PUT', path: `${job}/plan`, body: event.draft, version: event.version }
+    case 'open-box':
+      return { method: 'POST', path: `/api/boxes/${event.box}/opening`, body: { ...body, job: jobId, missing: event.missing } }
+    case 'take-tool':
+      return { method: 'POST', path: `${job}/tools/${event.tool}`, body }
+    default:
+      return { method: 'POST', path: `${job}/log`, body: { ...body, event } }
+  }
 }

@@ -6,7 +6,7 @@ type Kind = 'primary' | 'plain' | 'link'
 const KINDS: Record<Kind, string> = {
   primary: 'bg-ink text-chalk font-semibold px-5 border-2 border-ink hover:bg-plan hover:border-plan',
   plain: 'bg-transparent text-ink px-5 border-2 border-ink hover:bg-soft',
-  link: 'text-plan underline underline-offset-4 px-1',
+  link: 'text-left text-plan underline underline-offset-4 px-1',
 }
 
 type ButtonProps = ComponentProps<'button'> & { kind?: Kind }

@@ -115,6 +115,6 @@ final readonly class TakenOff implements Event
         }
 
         return null !== $task && null !== $is && ($event instanceof CheckMade || $this->lies($is, $plan))
-            && \in_array($is, $plan->progress?->stage($this->place->stage)?->after($task) ?? [], true);
+            && \in_array($is, $plan->progress->stage($this->place->stage)?->after($task) ?? [], true);
     }
 }

@@ -1,11 +1,10 @@
 import { useTrouble } from '../../api/device'
 import { useDamaged, useRefused, useWaiting, type KeptEntry } from '../../api/outbox'
 import type { Job } from '../../api/types'
-import { say } from '../../domain/sentence'
 import { setTyped } from '../../engine/typed'
 import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
-import { useUnit } from '../../ui/UnitContext'
+import { RefusedEntry } from '../../views/RefusedEntry'
 import { setTypedLength } from '../../views/useTypedLength'
 import { typedIn } from './typedIn'
 
@@ -25,7 +24,7 @@ export function Unsent({ job }: { job: Job }) {
       {damaged.length > 0 && <Damaged made={damaged} />}
       {waiting.map((one) => (
         <div key={one.id} className="empty:hidden">
-          {one.refused ? <Refused entry={one} problem={one.refused} /> : !one.judged && <OnItsWay entry={one} />}
+          {one.refused ? <RefusedTyped entry={one} /> : !one.judged && <OnItsWay entry={one} />}
         </div>
       ))}
       {judged > 0 && (
@@ -59,38 +58,24 @@ function OnItsWay({ entry }: { entry: KeptEntry }) {
   )
 }
 
-function Refused({ entry, problem }: { entry: KeptEntry; problem: NonNullable<KeptEntry['refused']> }) {
-  const unit = useUnit()
-  const { sendAgain, withdraw } = useRefused()
+/** What was typed can be changed where it was typed. */
+function RefusedTyped({ entry }: { entry: KeptEntry }) {
+  const { withdraw } = useRefused()
   const typed = typedIn(entry.jobId, entry.event)
   return (
-    <Note tone="out" role="alert" title={`Not recorded: ${entry.said}`}>
-      <p>{problem.reason ? say(problem.reason, unit) : problem.detail}</p>
-      {problem.problems?.map((one) => (
-        <p key={one.path}>
-          {one.path} {one.message}
-        </p>
-      ))}
-      <p className="flex flex-wrap gap-x-5">
-        <Button kind="link" onClick={() => sendAgain(entry)}>
-          Send it again
+    <RefusedEntry entry={entry}>
+      {typed && (
+        <Button
+          kind="link"
+          onClick={() => {
+            if (typed.unit) setTypedLength(typed.field, typed.text, typed.unit)
+            else setTyped(typed.field, typed.text)
+            withdraw(entry)
+          }}
+        >
+          Change it
         </Button>
-        {typed && (
-          <Button
-            kind="link"
-            onClick={() => {
-              if (typed.unit) setTypedLength(typed.field, typed.text, typed.unit)
-              else setTyped(typed.field, typed.text)
-              withdraw(entry)
-            }}
-          >
-            Change it
-          </Button>
-        )}
-        <Button kind="link" onClick={() => withdraw(entry)}>
-          Take it back
-        </Button>
-      </p>
-    </Note>
+      )}
+    </RefusedEntry>
   )
 }

@@ -1,19 +1,19 @@
 import { useQuery } from '@tanstack/react-query'
-import { useWrite } from '../../api/outbox'
+import { useUnjudged, useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
-import { toolQueries, useTakeTool } from '../../api/tools'
+import { toolQueries } from '../../api/tools'
 import type { Job } from '../../api/types'
 import { say } from '../../domain/sentence'
 import { Button } from '../../ui/Button'
-import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
+import { RefusedEntry } from '../../views/RefusedEntry'
 import { OutcomeWord } from '../../views/Verdict'
 
 /** The press with the right die, the wrench that reaches, both in calibration: named here, so that the record tells. */
 export function Tools({ job }: { job: Job }) {
   const unit = useUnit()
   const mayBuild = useMay('build')
-  const take = useTakeTool(job.id)
+  const sent = useUnjudged(job.id).filter((one) => one.event.kind === 'take-tool')
   const tools = useQuery({
     ...toolQueries.forJob(job.id, `${job.connector?.id ?? ''}/${job.kit?.id ?? ''}`),
     enabled: job.connector !== null,
@@ -27,7 +27,9 @@ export function Tools({ job }: { job: Job }) {
   return (
     <section aria-label="Tools" className="grid gap-2 pt-3">
       <h3 className="font-semibold">Tools</h3>
-      {take.error && <Note tone="out" role="alert" title={take.error.message} />}
+      {sent.map((one) => (
+        <RefusedEntry key={one.id} entry={one} />
+      ))}
       <ul className="border-t border-line">
         {taken.map(({ entry, tool }) => (
           <li key={entry} className="flex flex-wrap items-center justify-between gap-x-4 border-b border-line py-2">
@@ -53,7 +55,10 @@ export function Tools({ job }: { job: Job }) {
               {reason && outcome !== 'fits' && <span className="block text-label text-mute">{say(reason, unit)}</span>}
             </span>
             {mayBuild && outcome !== 'does-not-fit' && (
-              <Button disabled={take.isPending} onClick={() => take.mutate(tool.id)}>
+              <Button
+                disabled={sent.length > 0}
+                onClick={() => write({ kind: 'take-tool', tool: tool.id }, `${tool.name} is used`)}
+              >
                 Use it
               </Button>
             )}

@@ -1,7 +1,8 @@
 // @vitest-environment happy-dom
-import { fireEvent, screen, waitFor, within } from '@testing-library/react'
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
 import type { ChoicePage, Draft, Job } from '../../api/types'
+import { notHeard } from '../../engine/signal'
 import { openPage } from '../../testing/page'
 import { answerOf, JOBS, jobOf, problem, taken, type Server } from '../../testing/server'
 
@@ -149,16 +150,35 @@ describe('its box', () => {
         server.gives('GET', '/api/boxes', list)
         return taken(box)
       })
-      server.gives('POST', `/api/boxes/${boxes().boxes[1]?.id}/opening`, {})
+      const { stamp } = jobOf('half-cut')
+      server.gives('POST', `/api/boxes/${boxes().boxes[1]?.id}/opening`, { before: stamp, stamp, changes: [] })
     })
     fireEvent.click((await screen.findAllByRole('button', { name: 'Set aside for this job' }))[0] ?? document.body)
-    const fieldset = (await screen.findByText('Open it and lay out what it holds')).closest('fieldset')
+    const fieldset = (await screen.findByText(/^Open it and lay out what it holds/)).closest('fieldset')
     if (!fieldset) throw new Error('lines stand together')
     const lines = within(fieldset).getAllByRole('checkbox')
     for (const line of lines.slice(1)) fireEvent.click(line)
     fireEvent.click(screen.getByRole('button', { name: '1 missing: write it down' }))
     await waitFor(() => expect(server.stored).toHaveLength(2))
     expect(server.stored[1]?.body).toMatchObject({ job: ID, missing: [expect.any(String)] })
+  })
+
+  it('is taken as it lies in the hand where there is no signal, and another one where it was the wrong one', async () => {
+    const { stamp } = jobOf('half-cut')
+    const [, box] = boxes().boxes
+    const path = `/api/boxes/${box?.id}/opening`
+    const server = openPage(PATH, 'jointer', (server) => server.gives('POST', path, { before: stamp, stamp, changes: [] }))
+    await screen.findAllByRole('button', { name: 'Set aside for this job' })
+    act(notHeard)
+    const inHand = screen.getAllByRole('button', { name: 'I have this one' })
+    expect(screen.queryByRole('button', { name: 'Set aside for this job' })).toBeNull()
+    fireEvent.click(inHand[0] ?? document.body)
+    const fieldset = (await screen.findByText(`Open it and lay out what it holds: batch ${box?.batch}`)).closest('fieldset')
+    for (const line of within(fieldset ?? document.body).getAllByRole('checkbox')) fireEvent.click(line)
+    expect(screen.getAllByRole('button', { name: 'I have this one' })).toHaveLength(inHand.length - 1)
+    fireEvent.click(screen.getByRole('button', { name: 'All of it is here' }))
+    await waitFor(() => expect(server.stored.map((one) => one.path)).toEqual([path]))
+    expect(server.stored[0]?.body).toMatchObject({ job: ID, missing: [] })
   })
 
   it('or its date is written down from the kit in the hand, and asked where it was left out', async () => {

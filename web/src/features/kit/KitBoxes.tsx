@@ -1,13 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { storesQueries, useOpenBox, useReserveBox } from '../../api/stores'
-import { useWrite } from '../../api/outbox'
+import { useLostSince } from '../../api/device'
+import { useUnjudged, useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
+import { storesQueries, useReserveBox } from '../../api/stores'
 import type { Box, Job } from '../../api/types'
 import { say } from '../../domain/sentence'
 import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
+import { RefusedEntry } from '../../views/RefusedEntry'
 
 /** The boxes of the chosen kit, the first to expire first: one is set aside, opened and checked. */
 export function KitBoxes({ job }: { job: Job }) {
@@ -19,8 +21,10 @@ export function KitBoxes({ job }: { job: Job }) {
   })
   const mayTake = useMay('take-box')
   const reserve = useReserveBox()
+  const hasSignal = useLostSince() === null
+  const [inHand, setInHand] = useState('')
   if (!kit || !boxes.data) return null
-  const taken = boxes.data.boxes.filter((box) => box.reservedFor === job.id)
+  const taken = boxes.data.boxes.filter((box) => box.reservedFor === job.id || (box.id === inHand && !box.refusal))
   return (
     <section aria-label="Boxes of this kit" className="grid gap-3">
       <h2 className="text-lead font-semibold">Which box</h2>
@@ -44,9 +48,20 @@ export function KitBoxes({ job }: { job: Job }) {
             ) : (
               mayTake &&
               (box.reservedFor === job.id ? (
-                <Button disabled={box.openedAt !== null} onClick={() => reserve.mutate({ id: box.id, job: null })}>
-                  Put back
-                </Button>
+                hasSignal && (
+                  <Button disabled={box.openedAt !== null} onClick={() => reserve.mutate({ id: box.id, job: null })}>
+                    Put back
+                  </Button>
+                )
+              ) : !hasSignal ? (
+                box.id !== inHand && (
+                  <Button
+                    disabled={taken.some((one) => one.openedAt && one.missing.length === 0)}
+                    onClick={() => setInHand(box.id)}
+                  >
+                    I have this one
+                  </Button>
+                )
               ) : (
                 <Button
                   disabled={taken.some((one) => one.missing.length === 0)}
@@ -69,13 +84,14 @@ export function KitBoxes({ job }: { job: Job }) {
 /** What should lie in the box, ticked off as it is laid out. */
 function BoxCheck({ job, box }: { job: Job; box: Box }) {
   const mayTake = useMay('take-box')
-  const open = useOpenBox()
+  const write = useWrite(job.id)
+  const sent = useUnjudged(job.id).filter(({ event }) => event.kind === 'open-box' && event.box === box.id)
   const [there, setThere] = useState<string[]>([])
   if (box.openedAt) return <Opened job={job} box={box} />
   const missing = box.holds.map((line) => line.key).filter((key) => !there.includes(key))
   return (
     <fieldset className="grid gap-1">
-      <legend className="font-semibold">Open it and lay out what it holds</legend>
+      <legend className="font-semibold">Open it and lay out what it holds{box.batch && `: batch ${box.batch}`}</legend>
       {box.holds.map((line) => (
         <label key={line.key} className="flex min-h-11 items-center gap-3">
           <input
@@ -89,8 +105,15 @@ function BoxCheck({ job, box }: { job: Job; box: Box }) {
           </span>
         </label>
       ))}
+      {sent.map((one) => (
+        <RefusedEntry key={one.id} entry={one} />
+      ))}
       {mayTake && (
-        <Button kind="primary" disabled={open.isPending} onClick={() => open.mutate({ id: box.id, job: job.id, missing })}>
+        <Button
+          kind="primary"
+          disabled={sent.length > 0}
+          onClick={() => write({ kind: 'open-box', box: box.id, missing }, `Box opened, batch ${box.batch || '–'}`)}
+        >
           {missing.length === 0 ? 'All of it is here' : `${missing.length} missing: write it down`}
         </Button>
       )}
