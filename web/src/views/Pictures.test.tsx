@@ -3,6 +3,7 @@ import 'fake-indexeddb/auto'
 import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, expect, it, vi } from 'vitest'
 import type { Job } from '../api/types'
+import { sayMoment } from '../domain/moment'
 import { openPage } from '../testing/page'
 import { JOBS, jobOf, problem, taken, type Server } from '../testing/server'
 
@@ -98,4 +99,10 @@ it('is shown in the record by what it shows', async () => {
   openPage(RECORD, 'trainer', (server) => server.gives('GET', `/api/jobs/${JOBS.staged}`, job))
   const region = within(await screen.findByRole('region', { name: 'Pictures of the stages' }))
   expect(region.getByRole('img').getAttribute('alt')).toBe('The ring')
+  fireEvent.click(region.getByRole('img'))
+  const whole = within(await screen.findByRole('dialog', { name: 'The ring' }))
+  expect(whole.getByAltText('The ring, whole').getAttribute('src')).toBe(PUT)
+  expect(whole.getByText(`Wren Addlery, ${sayMoment('2026-03-14T10:42:00Z')}`)).toBeTruthy()
+  fireEvent.click(whole.getByRole('button', { name: 'Close' }))
+  await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull())
 })

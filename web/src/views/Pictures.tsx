@@ -5,8 +5,10 @@ import { useMay } from '../api/session'
 import type { Job } from '../api/types'
 import { Button } from '../ui/Button'
 import { Field } from '../ui/Field'
+import { Modal } from '../ui/Modal'
 import { Note } from '../ui/Note'
 import { asDataUrl, NoPicture, shrink } from './shrink'
+import { sayMoment } from '../domain/moment'
 
 /** The pictures of a stage, or of the job as a whole where there is none, and the way to add one. */
 export function Pictures({ job, stage }: { job: Job; stage: string | null }) {
@@ -20,38 +22,56 @@ export function Pictures({ job, stage }: { job: Job; stage: string | null }) {
   )
 }
 
-/** Each opens whole where it is touched. */
+/** Each opens whole where it is touched, with signal or without. */
 export function Shown({ job, pictures }: { job: Job; pictures: Job['pictures'] }) {
+  const [whole, setWhole] = useState<Job['pictures'][number] | null>(null)
   if (pictures.length === 0) return null
   return (
     <ul aria-label="Pictures" className="flex flex-wrap gap-3">
-      {pictures.map(({ entry, hash, caption, by }) => (
-        <li key={entry} className="grid w-40 content-start gap-1 text-label">
-          <a href={pictureUrl(job.id, hash)} target="_blank" rel="noreferrer" className="block border border-ink">
-            <Picture url={pictureUrl(job.id, hash)} hash={hash} alt={caption === '' ? `Picture by ${by}` : caption} />
-          </a>
+      {pictures.map((picture) => (
+        <li key={picture.entry} className="grid w-40 content-start gap-1 text-label">
+          <button type="button" className="block border border-ink" onClick={() => setWhole(picture)}>
+            <Picture
+              url={pictureUrl(job.id, picture.hash)}
+              hash={picture.hash}
+              alt={named(picture)}
+              className="aspect-4/3 object-cover"
+            />
+          </button>
           <span>
-            {caption} <span className="text-mute">{by}</span>
+            {picture.caption} <span className="text-mute">{picture.by}</span>
           </span>
         </li>
       ))}
+      {whole && (
+        <Modal title={named(whole)} open onClose={() => setWhole(null)}>
+          <Picture
+            url={pictureUrl(job.id, whole.hash)}
+            hash={whole.hash}
+            alt={`${named(whole)}, whole`}
+            className="max-h-[70dvh] object-contain"
+          />
+          <p className="flex flex-wrap items-center justify-between gap-x-5 pt-3">
+            <span className="text-label text-mute">
+              {whole.by}, {sayMoment(whole.at)}
+            </span>
+            <Button onClick={() => setWhole(null)}>Close</Button>
+          </p>
+        </Modal>
+      )}
     </ul>
   )
 }
 
+const named = ({ caption, by }: Job['pictures'][number]): string => (caption === '' ? `Picture by ${by}` : caption)
+
+type PictureProps = { url: string; hash: string; alt: string; className: string }
+
 /** From the server, or where it does not answer as it lies on this device. */
-function Picture({ url, hash, alt }: { url: string; hash: string; alt: string }) {
+function Picture({ url, hash, alt, className }: PictureProps) {
   const [src, setSrc] = useState(url)
   const lookHere = () => void pictureDataUrl(hash).then((here) => here && setSrc(here))
-  return (
-    <img
-      src={src}
-      alt={alt}
-      loading="lazy"
-      className="aspect-4/3 w-full object-cover"
-      onError={src === url ? lookHere : undefined}
-    />
-  )
+  return <img src={src} alt={alt} loading="lazy" className={`w-full ${className}`} onError={src === url ? lookHere : undefined} />
 }
 
 type Taken = { blob: Blob; url: string }

@@ -7,6 +7,7 @@ import { Note } from '../../ui/Note'
 import { RefusedEntry } from '../../views/RefusedEntry'
 import { setTypedLength } from '../../views/useTypedLength'
 import { typedIn } from './typedIn'
+import { sayMoment } from '../../domain/moment'
 
 /** What the server does not have yet, or would not take. Nothing here goes away by itself. */
 export function Unsent({ job }: { job: Job }) {
@@ -38,7 +39,7 @@ export function Unsent({ job }: { job: Job }) {
 
 /** What cannot be opened any more cannot be sent; when it was made is in its id. */
 function Damaged({ made }: { made: Date[] }) {
-  const times = made.map((at) => at.toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })).join('; ')
+  const times = made.map(sayMoment).join('; ')
   return (
     <Note
       tone="out"

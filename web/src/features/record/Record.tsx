@@ -23,6 +23,7 @@ import { Shown } from '../../views/Pictures'
 import { Said } from '../../views/Said'
 import { LeftOver } from './LeftOver'
 import { PageHeading } from '../../views/PageHeading'
+import { sayMoment } from '../../domain/moment'
 
 /** Who did what with what, and what it measured: a page that prints, a PDF, and a file to compute it again. */
 export function Record() {
@@ -197,11 +198,9 @@ function Chain({ job }: { job: Job }) {
   )
 }
 
-const moment = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
-
 /** When it was done; when it was written down too, where that was later. */
 function When({ entry }: { entry: LogEntry }) {
-  const [done, written] = [moment(entry.doneAt), moment(entry.at)]
+  const [done, written] = [sayMoment(entry.doneAt), sayMoment(entry.at)]
   return done === written ? done : `${done} (written ${written})`
 }
 

@@ -12,6 +12,7 @@ import { useJob } from '../../views/useJob'
 import { OnDevice } from '../../views/OnDevice'
 import { PageHeading } from '../../views/PageHeading'
 import { Outage } from './Outage'
+import { sayMoment } from '../../domain/moment'
 
 const CHECKS = [
   {
@@ -69,8 +70,6 @@ export function Safety() {
   )
 }
 
-const onDay = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
-
 /** By this device's clock; the server judges by when work was done. */
 const hasEnded = ({ endsAt }: NonNullable<Job['safety']>) => endsAt !== null && Date.parse(endsAt) < serverNow()
 
@@ -80,8 +79,8 @@ function Confirmed({ job: { safety } }: { job: Job }) {
   return (
     <Note tone={isOver ? 'out' : 'inside'} title={`Permit ${safety.permit}${isOver ? ' has ended' : ''}`}>
       <p>
-        {safety.confirmedBy} confirmed at {onDay(safety.confirmedAt)} that the cable is identified, isolated, proved dead and
-        earthed.{safety.endsAt !== null && ` The permit ${isOver ? 'ended' : 'ends'} at ${onDay(safety.endsAt)}.`}
+        {safety.confirmedBy} confirmed at {sayMoment(safety.confirmedAt)} that the cable is identified, isolated, proved dead and
+        earthed.{safety.endsAt !== null && ` The permit ${isOver ? 'ended' : 'ends'} at ${sayMoment(safety.endsAt)}.`}
       </p>
       {isOver && <p>Nothing more is done at the cable before it is confirmed anew, from a permit that holds.</p>}
     </Note>
@@ -91,7 +90,7 @@ function Confirmed({ job: { safety } }: { job: Job }) {
 function Left({ left }: { left: NonNullable<Job['left']> }) {
   return (
     <div className="mt-4">
-      <Note tone="unproved" title={`Left half done by ${left.by}, ${onDay(left.at)}`}>
+      <Note tone="unproved" title={`Left half done by ${left.by}, ${sayMoment(left.at)}`}>
         Covered with {left.covered}.{left.to !== '' && ` ${left.to} goes on with it.`} It is confirmed anew before anybody works
         on it.
       </Note>

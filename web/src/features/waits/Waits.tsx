@@ -9,6 +9,7 @@ import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import { PageHeading } from '../../views/PageHeading'
 import { isMine } from './mine'
+import { sayMoment } from '../../domain/moment'
 
 /** What waits for whom on every job: one's own first. */
 export function Waits() {
@@ -52,7 +53,7 @@ const HANDS = { engineer: 'an engineer', jointer: 'a jointer', storekeeper: 'a s
 function Row({ wait }: { wait: Wait }) {
   const unit = useUnit()
   const { job, what, step, by, at, who } = wait
-  const since = at === null ? '' : new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+  const since = at === null ? '' : sayMoment(at)
   return (
     <li className="grid gap-x-6 gap-y-1 border-b border-line py-3 desk:grid-cols-[1fr_1.6fr_auto]">
       <Link
