@@ -31,7 +31,8 @@ final readonly class CarriedTools implements Tools
     public function page(int $page, int $perPage): Listing
     {
         return Listing::read(
-            \array_slice($this->tools, ($page - 1) * $perPage, $perPage), \count($this->tools), static fn (KeptTool $kept): KeptTool => $kept,
+            \array_slice($this->tools, ($page - 1) * $perPage, $perPage), \count($this->tools),
+            static fn (KeptTool $kept): KeptTool => $kept,
             static fn (KeptTool $kept): string => $kept->tool->name,
         );
     }

@@ -55,7 +55,8 @@ final class PackageFile
             'unchecked' => array_map(RevisionFile::write(...), $package->sheets->unchecked),
             'boxes' => array_map(BoxFile::write(...), $package->stores->boxes),
             'tools' => array_map(
-                static fn (KeptTool $kept): array => [...ToolFile::write($kept->tool), 'version' => $kept->version], $package->stores->tools,
+                static fn (KeptTool $kept): array => [...ToolFile::write($kept->tool), 'version' => $kept->version],
+                $package->stores->tools,
             ),
         ];
     }
@@ -68,7 +69,8 @@ final class PackageFile
 
         return new Package(
             MomentFile::read($file, 'at'), Fields::got($file->object('who', self::readWho(...))), $file->flag('theirs'),
-            $file->texts('crew', 200), self::readJob($file), self::readSheets($file), self::readStores($file), $file->optionalText('seals', 10_000),
+            $file->texts('crew', 200), self::readJob($file), self::readSheets($file), self::readStores($file),
+            $file->optionalText('seals', 10_000),
         );
     }
 

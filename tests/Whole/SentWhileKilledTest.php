@@ -67,8 +67,8 @@ final class SentWhileKilledTest extends TestCase
             $opened = "SELECT count(*) FROM box WHERE opened_at IS NOT NULL AND reserved_for = '".self::JOB."'";
             self::assertSame('1', $berm->query($opened));
             $inOrder = $berm->query(\sprintf(
-                "SELECT typed FROM (SELECT sequence, substring(body from '\"typed\": ?\"([0-9]+)\"') typed FROM log_entry WHERE job_id = '%s'
-                 AND body LIKE '%%\"typed\"%%') readings ORDER BY sequence DESC LIMIT %d",
+                "SELECT typed FROM (SELECT sequence, substring(body from '\"typed\": ?\"([0-9]+)\"') typed FROM log_entry
+                 WHERE job_id = '%s' AND body LIKE '%%\"typed\"%%') readings ORDER BY sequence DESC LIMIT %d",
                 self::JOB, self::TYPED,
             ));
             self::assertSame(array_reverse(range(20, 19 + self::TYPED)), array_map(intval(...), explode("\n", $inOrder)));

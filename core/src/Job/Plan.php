@@ -132,8 +132,11 @@ final readonly class Plan
         return $isThere ? null : Sentence::plain('There is no such stage on this job.');
     }
 
-    /** An event as a line of the log, with what it is judged by now. */
-    /** @param self|null $whole of all that has arrived, where its author had not heard of all */
+    /**
+     * An event as a line of the log, with what it is judged by now.
+     *
+     * @param self|null $whole of all that has arrived, where its author had not heard of all
+     */
     public function entry(
         string $id, string $by, \DateTimeImmutable $at, Event $event, ?Timing $timing = null, ?self $whole = null,
     ): Entry {

@@ -110,8 +110,10 @@ final readonly class TakenOff implements Event
             $event instanceof CheckMade => $plan->progress?->task($event->place),
             default => null,
         };
-        if ($event instanceof Applied && ($event->place->equals($this->place) || $event->place->equals($this->place->by(WorkKind::Place)))) {
-            return true;
+        foreach ($event instanceof Applied ? [$this->place, $this->place->by(WorkKind::Place)] : [] as $place) {
+            if ($event->place->equals($place)) {
+                return true;
+            }
         }
 
         return null !== $task && null !== $is && ($event instanceof CheckMade || $this->lies($is, $plan))
