@@ -110,13 +110,16 @@ final readonly class TakenOff implements Event
             $event instanceof CheckMade => $plan->progress?->task($event->place),
             default => null,
         };
-        foreach ($event instanceof Applied ? [$this->place, $this->place->by(WorkKind::Place)] : [] as $place) {
-            if ($event->place->equals($place)) {
-                return true;
-            }
+        if ($event instanceof Applied && $this->isOf($event->place)) {
+            return true;
         }
 
         return null !== $task && null !== $is && ($event instanceof CheckMade || $this->lies($is, $plan))
             && \in_array($is, $plan->progress->stage($this->place->stage)?->after($task) ?? [], true);
+    }
+
+    private function isOf(WorkPlace $place): bool
+    {
+        return $place->equals($this->place) || $place->equals($this->place->by(WorkKind::Place));
     }
 }
