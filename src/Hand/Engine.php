@@ -10,6 +10,7 @@ use App\Http\Wire\ProblemJson;
 use App\Http\Wire\WrittenJson;
 use App\UseCase\ChangePlan;
 use App\UseCase\Choices;
+use App\UseCase\FindWays;
 use App\UseCase\JudgeChoices;
 use App\UseCase\NotTheirs;
 use App\UseCase\PlanConflict;
@@ -23,6 +24,7 @@ use App\UseCase\WriteEntry;
 use Berm\Core\Build\Writer;
 use Berm\Core\File\Fields;
 use Berm\Core\File\RevisionFile;
+use Berm\Core\Wire\WayJson;
 
 /** Answers for one job where there is no signal: the requests of the server, by the same rules, with the same answers. */
 final readonly class Engine
@@ -34,6 +36,7 @@ final readonly class Engine
     private ChangePlan $changePlan;
     private JudgeChoices $judge;
     private StoresHere $stores;
+    private FindWays $findWays;
 
     private function __construct(private Package $package, StoredJob $job)
     {
@@ -43,6 +46,7 @@ final readonly class Engine
         $this->judge = new JudgeChoices($this->jobs, $this->plan, $package->sheets, new CarriedTables($package->sheets));
         $left = new LeftToServer();
         $this->writeEntry = new WriteEntry($this->jobs, $this->plan, $left, $left, $this->clock);
+        $this->findWays = new FindWays($this->jobs, $this->plan, $package->sheets, new CarriedTables($package->sheets));
         $this->stores = new StoresHere($package, $this->jobs, $this->plan, $this->writeEntry, $this->clock);
         $this->changePlan = new ChangePlan($this->jobs, $this->plan, $this->clock, new HandIds($this->clock));
     }
@@ -73,7 +77,7 @@ final readonly class Engine
                 ['GET', $this->path('/kits')] => $this->choices($this->judge->kits($this->package->job->id, $asked->page)),
                 ['GET', $this->path('/connectors')] => $this->choices($this->judge->connectors($this->package->job->id, $asked->page)),
                 ['GET', $this->path('/tools')] => $this->stores->tools(),
-                default => $this->ofStores($asked),
+                default => $this->others($asked),
             };
         } catch (PlanConflict $conflict) {
             return Answer::ofProblem(ProblemJson::ofConflict($conflict, $this->planned()));
@@ -82,11 +86,14 @@ final readonly class Engine
         }
     }
 
-    private function ofStores(Asked $asked): Answer
+    private function others(Asked $asked): Answer
     {
         [$path, $query] = [...explode('?', $asked->path, 2), ''];
         if ('GET' === $asked->method && '/api/boxes' === $path) {
             return $this->stores->boxes($query, $asked->page);
+        }
+        if ('GET' === $asked->method && $this->path('/ways') === $path) {
+            return Answer::of(200, WayJson::all(($this->findWays)($this->package->job->id, FindWays::place($query))));
         }
         [, $box] = 1 === preg_match('~^/api/boxes/([^/]+)/opening$~', $path, $found) ? $found : ['', ''];
         [, $tool] = 1 === preg_match('~^'.preg_quote($this->path('/tools'), '~').'/([^/]+)$~', $path, $found) ? $found : ['', ''];

@@ -14,6 +14,7 @@ use App\UseCase\CheckedKind;
 use App\UseCase\Choices;
 use App\UseCase\CreateJob;
 use App\UseCase\Crews;
+use App\UseCase\FindWays;
 use App\UseCase\IdentifyCable;
 use App\UseCase\JudgeChoices;
 use App\UseCase\ListJobs;
@@ -27,6 +28,7 @@ use Berm\Core\Cable\End;
 use Berm\Core\File\Fields;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Wire\WayJson;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\Routing\Attribute\Route;
@@ -115,6 +117,14 @@ final readonly class JobController
     public function connectors(string $id, Request $request, JudgeChoices $judge, Unchecked $unchecked): JsonResponse
     {
         return self::choices($judge->connectors($id, PageNumber::of($request)), $unchecked);
+    }
+
+    /** What can be done about a cut that is out. */
+    #[Route('/api/jobs/{id}/ways', methods: ['GET'])]
+    #[IsGranted(Permission::Read->value)]
+    public function ways(string $id, Request $request, FindWays $findWays): JsonResponse
+    {
+        return new JsonResponse(WayJson::all($findWays($id, FindWays::place($request->getQueryString() ?? ''))));
     }
 
     #[Route('/api/jobs/{id}/ends/{end}/identification', requirements: ['end' => 'A|B'], methods: ['GET'])]

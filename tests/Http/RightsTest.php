@@ -199,6 +199,7 @@ final class RightsTest extends ApiTestCase
         return [
             'safety-confirmed' => array_diff_key(self::safe(), ['kind' => 1]),
             'cut-measured' => ['end' => 'A', 'cut' => 'oversheath', 'reading' => $reading],
+            'cut-back' => ['end' => 'A', 'by' => $reading, 'reason' => 'r'],
             'deviation-accepted' => ['end' => 'A', 'cut' => 'oversheath', 'reason' => 'r'],
             'lap-accepted' => ['part' => 'x', 'rule' => 'laps', 'of' => 'insulation', 'end' => 'A', 'reason' => 'r'],
             'part-parked' => ['part' => 'x', 'end' => 'A'],

@@ -11,6 +11,7 @@ use Berm\Core\Build\Event\Called;
 use Berm\Core\Build\Event\CheckAccepted;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
+use Berm\Core\Build\Event\CutBack;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\DeviationAccepted;
 use Berm\Core\Build\Event\Found;
@@ -54,7 +55,7 @@ final readonly class BuildState
     /** @var array<string, Entry> by id, those of them that were written for another plan and no longer hold */
     public array $lapsed;
 
-    /** @var array<string, true> by id, those of them that were found or done on a part that was taken off again */
+    /** @var array<string, true> by id, those of them that a part that was taken off again, or an end that was cut back, made untrue */
     public array $fallen;
 
     /** @var list<Unsettled> */
@@ -102,10 +103,40 @@ final readonly class BuildState
         return $this->last(SafetyConfirmed::class, []);
     }
 
-    /** @return Done<CutMeasured>|null */
+    /** @return Done<CutMeasured>|null as it is from the cable end now: what was sawn off since is taken off its reading */
     public function cut(MarkPlace $place): ?Done
     {
-        return $this->last(CutMeasured::class, $place->path());
+        $measured = $this->last(CutMeasured::class, $place->path());
+        $reading = $measured?->event->reading;
+        foreach (null === $measured ? [] : $this->sawnSince($measured->entry, $place->end) as $sawn) {
+            $reading = $reading?->afterSawingOff($sawn->event->by);
+        }
+
+        return null === $measured || null === $reading ? null : new Done(new CutMeasured($place, $reading), $measured->entry);
+    }
+
+    /** @return list<Done<CutBack>> what was sawn off an end, in the order of doing */
+    public function sawnOff(End $end): array
+    {
+        $sawn = [];
+        foreach ($this->counting as $entry) {
+            $event = $entry->event;
+            $sawn = $event instanceof CutBack && $event->end === $end ? [...$sawn, new Done($event, $entry)] : $sawn;
+        }
+
+        return $sawn;
+    }
+
+    /** @return list<Done<CutBack>> */
+    private function sawnSince(Entry $entry, End $end): array
+    {
+        $all = $this->sawnOff($end);
+        if ([] === $all) {
+            return [];
+        }
+        $order = array_flip(array_keys($this->counting));
+
+        return array_values(array_filter($all, static fn (Done $one): bool => $order[$one->entry->id] > $order[$entry->id]));
     }
 
     public function hasCuts(): bool
@@ -132,8 +163,9 @@ final readonly class BuildState
         $basis = $accepted?->entry->basis;
         $holds = null === $basis
             || $basis->entry === $this->cut($mark->place)?->entry->id && true === $basis->window?->equals($mark->window());
+        $isAsItWas = null === $accepted || [] === $this->sawnSince($accepted->entry, $mark->place->end);
 
-        return $holds ? $accepted : null;
+        return $holds && $isAsItWas ? $accepted : null;
     }
 
     /** @return Done<LapAccepted>|null while it leaves no less than it did then */

@@ -32,7 +32,7 @@ final class CutAdvice
                 $by,
             ),
             $judgement->isTooLong() => Sentence::of(
-                'Cut {by:fine} too far, and it cannot be put back. Trim {by:fine} off the cable end and re-mark every cut of this end if there is slack; or take another connector; or an engineer lets it stand, with a reason.',
+                'Cut {by:fine} too far, and it cannot be put back.',
                 $by,
             ),
             default => Sentence::of('{by:fine} short. Re-mark from the cable end, take off what is missing, and measure again.', $by),

@@ -11,6 +11,7 @@ use Berm\Core\Build\Event\Called;
 use Berm\Core\Build\Event\CheckAccepted;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
+use Berm\Core\Build\Event\CutBack;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\DeviationAccepted;
 use Berm\Core\Build\Event\Found;
@@ -39,6 +40,7 @@ enum EventKind: string
 {
     case SafetyConfirmed = 'safety-confirmed';
     case CutMeasured = 'cut-measured';
+    case CutBack = 'cut-back';
     case DeviationAccepted = 'deviation-accepted';
     case LapAccepted = 'lap-accepted';
     case PartParked = 'part-parked';
@@ -73,6 +75,7 @@ enum EventKind: string
         return match ($this) {
             self::SafetyConfirmed => SafetyConfirmed::class,
             self::CutMeasured => CutMeasured::class,
+            self::CutBack => CutBack::class,
             self::DeviationAccepted => DeviationAccepted::class,
             self::LapAccepted => LapAccepted::class,
             self::PartParked => PartParked::class,
@@ -106,8 +109,8 @@ enum EventKind: string
     public function writer(): Writer
     {
         return match ($this) {
-            self::SafetyConfirmed, self::CutMeasured, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff,
-            self::CheckMade, self::StageFinished, self::LeftSafe, self::HandedOver, self::LeafletRead,
+            self::SafetyConfirmed, self::CutMeasured, self::CutBack, self::PartParked, self::ConnectorFitted, self::Applied,
+            self::TakenOff, self::CheckMade, self::StageFinished, self::LeftSafe, self::HandedOver, self::LeafletRead,
             self::Found, self::PieceTaken, self::KitDated, self::Withdrawn => Writer::Jointer,
             self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::LeafletCompared,
             self::FoundAccepted, self::WithdrawnAccepted, self::Answered => Writer::Engineer,
@@ -120,8 +123,8 @@ enum EventKind: string
     public function isAtTheCable(): bool
     {
         return match ($this) {
-            self::CutMeasured, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff, self::CheckMade,
-            self::StageFinished => true,
+            self::CutMeasured, self::CutBack, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff,
+            self::CheckMade, self::StageFinished => true,
             self::SafetyConfirmed, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::HandedOver,
             self::LeftSafe, self::Noted, self::LeafletRead, self::LeafletCompared, self::Called, self::Answered, self::Pictured,
             self::Found, self::FoundAccepted, self::WithdrawnAccepted, self::PieceTaken, self::KitDated, self::Withdrawn,
@@ -151,7 +154,7 @@ enum EventKind: string
     public function standsOn(): StandsOn
     {
         return match ($this) {
-            self::SafetyConfirmed, self::CutMeasured, self::ConnectorFitted, self::Withdrawn, self::BoxOpened, self::ToolTaken,
+            self::SafetyConfirmed, self::CutMeasured, self::CutBack, self::ConnectorFitted, self::Withdrawn, self::BoxOpened, self::ToolTaken,
             self::PlanChanged, self::Noted, self::LeftSafe, self::Called, self::Answered,
             self::Pictured, self::Found, self::FoundAccepted => StandsOn::Nothing,
             self::PartParked, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::KitDated, self::LeafletRead,

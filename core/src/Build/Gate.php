@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Build;
 
+use Berm\Core\Build\Event\CutBack;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\DeviationAccepted;
 use Berm\Core\Build\Event\HoldReleased;
@@ -47,6 +48,7 @@ final readonly class Gate
     public static function isHiddenByConnector(Event $event): bool
     {
         return $event instanceof CutMeasured
+            || $event instanceof CutBack
             || $event instanceof DeviationAccepted
             || $event instanceof PartParked
             || $event instanceof SafetyConfirmed;

@@ -6,6 +6,7 @@ namespace Berm\Core\Build;
 
 use Berm\Core\Build\Event\Answered;
 use Berm\Core\Build\Event\Called;
+use Berm\Core\Build\Event\CutBack;
 use Berm\Core\Build\Event\HandedOver;
 use Berm\Core\Build\Event\LeftSafe;
 use Berm\Core\Build\Event\Noted;
@@ -22,7 +23,7 @@ final readonly class LogFold
      * @param Register<Entry>      $latest
      * @param array<string, Entry> $counting  by id, entries that were not withdrawn
      * @param array<string, Entry> $lapsed    by id, those of them that were written for another plan and no longer hold
-     * @param array<string, true>  $fallen    by id, those of them that were found or done on a part that was taken off again
+     * @param array<string, true>  $fallen    by id, those of them that a part that was taken off again, or an end that was cut back, made untrue
      * @param string|null          $lastWork  the id of the last entry that a handing over signs for; null where there is none
      * @param list<Unsettled>      $unsettled
      */
@@ -151,13 +152,14 @@ final readonly class LogFold
      * @param list<Entry>         $log
      * @param array<string, true> $withdrawn by id
      *
-     * @return array<string, true> by id, what was on a part that was taken off again
+     * @return array<string, true> by id, what was on a part that was taken off again, or does not hold since an end was cut back
      */
     private static function fallen(array $log, array $withdrawn): array
     {
         $fallen = [];
         foreach ($log as $entry) {
-            if ($entry->event instanceof TakenOff && !isset($withdrawn[$entry->id])) {
+            $undoes = $entry->event instanceof TakenOff || $entry->event instanceof CutBack;
+            if ($undoes && !isset($withdrawn[$entry->id])) {
                 $fallen += array_fill_keys($entry->basis->falls ?? [], true);
             }
             $offBy = $entry->basis?->offBy;

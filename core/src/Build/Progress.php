@@ -31,12 +31,12 @@ final readonly class Progress
         return new self(array_map($ladder->stage(...), $stages), [] !== $sheet->stages);
     }
 
-    /** A cut that is out comes before anything new. */
+    /** A cut that is out comes before anything new, except where a stage before its own was opened again. */
     public function next(): ?Task
     {
         foreach ($this->tasks() as $task) {
             if (null !== $task->mark && $task->isOut) {
-                return $task;
+                return ($this->isStaged ? $this->openBefore($task->stage->key) : null)?->next() ?? $task;
             }
         }
         foreach ($this->stages as $stage) {

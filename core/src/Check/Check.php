@@ -41,4 +41,10 @@ final readonly class Check
     {
         return null === $this->when || !$this->when->isKnown($values) || $this->when->holds($values);
     }
+
+    /** From where to where it measures; null where it does not, or the sheet does not say. */
+    public function measure(): ?Measure
+    {
+        return $this->question instanceof LengthWithin ? $this->question->measure : null;
+    }
 }

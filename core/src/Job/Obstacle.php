@@ -8,6 +8,7 @@ use Berm\Core\Build\BuildState;
 use Berm\Core\Build\Event;
 use Berm\Core\Build\Event\Applied;
 use Berm\Core\Build\Event\ConnectorFitted;
+use Berm\Core\Build\Event\CutBack;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\Found;
 use Berm\Core\Build\Event\HandedOver;
@@ -92,7 +93,8 @@ final readonly class Obstacle
     /** Anything that is done at the cable, by whoever. */
     private static function isWork(Event $event): bool
     {
-        return StandsOn::Nothing !== $event::kind()->standsOn() || $event instanceof CutMeasured || $event instanceof ConnectorFitted;
+        return StandsOn::Nothing !== $event::kind()->standsOn() || $event instanceof CutMeasured || $event instanceof CutBack
+            || $event instanceof ConnectorFitted;
     }
 
     /** It goes on with the work; letting something stand does not. */
@@ -102,10 +104,10 @@ final readonly class Obstacle
             && !$event instanceof LeafletRead && !$event instanceof Found && !$event instanceof PieceTaken;
     }
 
-    /** A cut that was made is measured again: it can only get better known. */
+    /** A cut that was made is measured again: it can only get better known. And an end that is cut back is begun anew. */
     private static function isCorrection(Event $event, BuildState $build): bool
     {
-        return $event instanceof CutMeasured && null !== $build->cut($event->place);
+        return $event instanceof CutBack || $event instanceof CutMeasured && null !== $build->cut($event->place);
     }
 
     private function cutsHere(Event $event): bool

@@ -16,6 +16,10 @@ final readonly class Reading
         public ?Spot $spot,
         /** Null where a hand typed it. */
         public ?SentBy $sentBy,
+        /** What was sawn off the cable since, which is taken off the value: null, nothing. */
+        public ?Length $sawnOff = null,
+        /** How far that may be from what was read of it. */
+        private ?Length $sawnOffWithin = null,
     ) {
     }
 
@@ -25,10 +29,24 @@ final readonly class Reading
         return new self(trim($text), $unit, $instrument, Length::parse($text, $unit), $spot, $sentBy);
     }
 
-    /** As the instrument's own record has it, else what its kind has. */
+    /** As the instrument's own record has it, else what its kind has; and that of each length that was sawn off since. */
     public function uncertainty(): Length
     {
-        return $this->sentBy->uncertainty ?? $this->instrument->uncertainty();
+        $own = $this->sentBy->uncertainty ?? $this->instrument->uncertainty();
+
+        return null === $this->sawnOffWithin ? $own : $own->plus($this->sawnOffWithin);
+    }
+
+    /** As the same place is from the cable end now that so much of it was sawn off; null where the place itself went with it. */
+    public function afterSawingOff(self $sawn): ?self
+    {
+        $left = $this->value->minus($sawn->value);
+        $zero = Length::ofNanometres(0);
+
+        return $zero->isLessThan($left) ? new self(
+            $this->typed, $this->unit, $this->instrument, $left, $this->spot, $this->sentBy, $sawn->value->plus($this->sawnOff ?? $zero),
+            $sawn->uncertainty()->plus($this->sawnOffWithin ?? $zero),
+        ) : null;
     }
 
     /** "caliper", or which one where it sent the reading: "caliper 4711". */

@@ -7,7 +7,6 @@ namespace Berm\Core\Section;
 use Berm\Core\Build\BuildState;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Check\CheckPlace;
-use Berm\Core\Check\LengthWithin;
 use Berm\Core\Check\Measured;
 use Berm\Core\Kit\KitSheet;
 use Berm\Core\Kit\Stage;
@@ -79,8 +78,7 @@ final readonly class Finds
 
     private static function find(Stage $stage, CheckMade $made, bool $isFixed): ?Find
     {
-        $question = $stage->check($made->place->check)?->question;
-        $measure = $question instanceof LengthWithin ? $question->measure : null;
+        $measure = $stage->check($made->place->check)?->measure();
 
         return null === $measure || !$made->answer instanceof Measured ? null : new Find(
             $made->place, $measure, $made->answer->reading, $isFixed || $stage->isAfterConnector($made->place->check),

@@ -134,7 +134,7 @@ final readonly class MarkOutJson
         return [
             'entry' => $measured->entry->id, 'typed' => $reading->typed, 'unit' => $reading->unit->value,
             'instrument' => $reading->instrument->value, 'byWhat' => $reading->byWhat(),
-            'valueMm' => $reading->value->inMillimetres(),
+            'valueMm' => $reading->value->inMillimetres(), 'sawnOffMm' => $reading->sawnOff?->inMillimetres(),
         ];
     }
 

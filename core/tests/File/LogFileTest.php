@@ -22,6 +22,7 @@ final class LogFileTest extends TestCase
             'identified' => true, 'isolated' => true, 'provedDead' => true, 'earthed' => true,
         ],
         'cut-measured' => ['end' => 'B', 'cut' => 'insulation', 'core' => 2, 'reading' => self::READING],
+        'cut-back' => ['end' => 'B', 'by' => self::READING, 'reason' => 'cut too far'],
         'deviation-accepted' => ['end' => 'B', 'cut' => 'insulation', 'core' => 2, 'reason' => 'filled', 'of' => 'entry-3'],
         'lap-accepted' => ['part' => 'tube', 'rule' => 'laps', 'of' => 'insulation-screen', 'end' => 'A', 'core' => 3, 'reason' => 'taped'],
         'part-parked' => ['end' => 'A', 'part' => 'tube'],

@@ -63,6 +63,7 @@ final class LongestTextsTest extends TestCase
         $events = [
             ['kind' => 'safety-confirmed', 'permit' => 'P', 'confirmedBy' => 'S', 'confirmedAt' => '2026-03-14T08:00:00Z',
                 'identified' => true, 'isolated' => true, 'provedDead' => true, 'earthed' => true],
+            ['kind' => 'cut-back', 'end' => 'A', 'by' => ['typed' => '9', 'unit' => 'mm', 'instrument' => 'steel-rule'], 'reason' => 'r'],
             ['kind' => 'deviation-accepted', 'end' => 'A', 'cut' => 'insulation', 'reason' => 'r', 'of' => 'e'],
             ['kind' => 'lap-accepted', 'part' => 'p', 'rule' => 'laps', 'of' => 'insulation', 'end' => 'A', 'reason' => 'r'],
             ['kind' => 'part-parked', 'end' => 'A', 'part' => 'p'],

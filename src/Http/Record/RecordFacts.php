@@ -12,6 +12,7 @@ use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\MarkOut\SetMark;
 use Berm\Core\Quantity\Judgement;
+use Berm\Core\Quantity\Reading;
 use Berm\Core\Quantity\Verdict;
 use Berm\Core\Record\Fact;
 use Berm\Core\Record\Facts;
@@ -68,10 +69,15 @@ final readonly class RecordFacts
             ucfirst($this->reader->word($mark->place->cut->layer()->label())),
             $at,
             $window,
-            $measured?->asTyped() ?? '–',
+            null === $measured ? '–' : $measured->asTyped().$this->sawnOff($measured),
             $measured?->byWhat() ?? '',
             null === $judgement ? 'to do' : $this->verdict($judgement).(null === $this->plan->build->acceptance($mark) ? '' : ', accepted'),
         ];
+    }
+
+    private function sawnOff(Reading $measured): string
+    {
+        return null === $measured->sawnOff ? '' : ", {$this->reader->fine($measured->sawnOff)} sawn off since";
     }
 
     /** @return array{string, string} */
@@ -104,7 +110,7 @@ final readonly class RecordFacts
     {
         return match (true) {
             !isset($this->plan->build->counting[$entry->id]) => ' (withdrawn)',
-            isset($this->plan->build->fallen[$entry->id]) => ' (on a part that was taken off again)',
+            isset($this->plan->build->fallen[$entry->id]) => ' (no longer true: what it was found on came off, or its end was cut back)',
             isset($this->plan->build->lapsed[$entry->id]) => ' (for another plan: it no longer holds)',
             default => '',
         };

@@ -150,8 +150,8 @@ setAnswerHere(async (path) => {
 /** What of a job the engine here answers besides the job itself. */
 function questionOf(address: string): { jobId: string; path: string; page: number } | null {
   const { pathname, searchParams } = new URL(address, window.location.origin)
-  const ofJob = /^\/api\/jobs\/([^/]+)\/(?:kits|connectors|tools)$/.exec(pathname)?.[1]
+  const ofJob = /^\/api\/jobs\/([^/]+)\/(?:kits|connectors|tools|ways)$/.exec(pathname)?.[1]
   const jobId = ofJob ?? (pathname === '/api/boxes' ? searchParams.get('job') : null)
   const page = Number(searchParams.get('page') ?? 1)
-  return jobId === null ? null : { jobId, path: ofJob === undefined ? address : pathname, page }
+  return jobId === null ? null : { jobId, path: searchParams.has('page') ? pathname : address, page }
 }

@@ -4,7 +4,7 @@ import { sayFine, sayTyped } from '../domain/length'
 import { Gauge } from '../drawing/Gauge'
 import { classes } from '../ui/classes'
 import { useUnit } from '../ui/UnitContext'
-import { cutName, isSameMark, markName, marksOf, shownMark, type PickedMark } from './cuts'
+import { cutName, isSameMark, markName, marksOf, sayNow, shownMark, type PickedMark } from './cuts'
 import { Provisional } from './Provisional'
 import { VerdictWord } from './Verdict'
 
@@ -129,7 +129,10 @@ function Measured({ mark }: { mark: Mark }) {
   const { judgement } = recorded
   return (
     <>
-      <td className="pr-4 text-right whitespace-nowrap">{recorded.unit === unit ? recorded.typed : sayTyped(recorded)}</td>
+      <td className="pr-4 text-right whitespace-nowrap">
+        {recorded.unit === unit && recorded.sawnOffMm === null ? recorded.typed : sayNow(recorded, unit)}
+        {recorded.sawnOffMm !== null && <span className="block text-label text-mute">was {sayTyped(recorded)}</span>}
+      </td>
       <td>
         <Gauge
           valueMm={judgement.valueMm}

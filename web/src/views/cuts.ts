@@ -1,5 +1,5 @@
 import type { Cut, Datum, Job, Mark, SetMark } from '../api/types'
-import type { Unit } from '../domain/length'
+import { sayFine, sayTyped, type Unit } from '../domain/length'
 import { layerName, word } from '../domain/words'
 
 export const cutName = (cut: Cut, unit: Unit): string => layerName(cut, unit)
@@ -23,6 +23,21 @@ export function shownMark(mark: Mark, datum: Datum, unit: Unit): ShownMark {
   const { at, min, max, needs } = from.set[unit]
   return { at, min, max, needs, window: `${min} to ${max}` }
 }
+
+/** What was read of a cut, as it is from the cable end now. */
+export const sayNow = (recorded: NonNullable<Mark['recorded']>, unit: Unit): string =>
+  recorded.sawnOffMm === null ? sayTyped(recorded) : sayFine(recorded.valueMm, unit)
+
+/** What was read of a cut, and what was sawn off its end since. */
+export function sayRecorded(recorded: NonNullable<Mark['recorded']>, unit: Unit): string {
+  const { sawnOffMm } = recorded
+  return (
+    sayTyped(recorded) + (sawnOffMm === null ? '' : `, ${sayFine(sawnOffMm, unit)} sawn off since: ${sayNow(recorded, unit)}`)
+  )
+}
+
+/** It is out, and nobody has let it stand. */
+export const isCutOut = ({ recorded }: Mark): boolean => recorded?.judgement.verdict === 'out' && recorded.accepted === null
 
 /** Which mark is meant: a cut of an end, and of a core where it is made on each. */
 export type PickedMark = { end: 'A' | 'B'; cut: Cut; core: number | null }

@@ -6,8 +6,8 @@ export function CutAgain({ isOpen, onKeep, onRecord }: { isOpen: boolean; onKeep
   return (
     <Modal title="It was cut too far, and that cannot be put back" open={isOpen} onClose={onKeep}>
       <p>
-        The reading before says so. Record another one only if that one was read wrong, or if the end was trimmed and marked out
-        again. Both stay in the log.
+        The reading before says so. Record another one only if that one was read wrong: both stay in the log. What was sawn off
+        the end is written down under “What can still be done”, and every reading of this end follows.
       </p>
       <div className="mt-4 flex flex-wrap gap-4">
         <Button kind="primary" onClick={onRecord}>

@@ -5,12 +5,14 @@ import { sayTyped } from '../../domain/length'
 import { say } from '../../domain/sentence'
 import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
+import { useIsDesk } from '../../ui/useIsDesk'
 import { useUnit } from '../../ui/UnitContext'
 import { CallForIt } from '../../views/Calls'
 import { LetStand } from '../../views/LetStand'
-import { isOfMark, markName, onCore } from '../../views/cuts'
+import { isCutOut, isOfMark, markName, onCore, sayRecorded } from '../../views/cuts'
 import { Provisional } from '../../views/Provisional'
 import { VerdictWord } from '../../views/Verdict'
+import { WaysOn } from './WaysOn'
 
 const TONES = { inside: 'inside', 'not-proved': 'unproved', out: 'out' } as const
 
@@ -29,16 +31,17 @@ export function Recorded({ job, mark, onAgain, onNext, isOnItsWay }: RecordedPro
   const unit = useUnit()
   const write = useWrite(job.id)
   const mayAccept = useMay('accept-deviation')
+  const isDesk = useIsDesk()
   if (!mark.recorded || isOnItsWay) return isOnItsWay ? <GoOn onNext={onNext} /> : null
   const { judgement, advice, accepted, entry } = mark.recorded
-  const isOpen = judgement.verdict === 'out' && accepted === null
+  const isOpen = isCutOut(mark)
   const place = { end: mark.end, cut: mark.cut, ...onCore(mark.core) }
   return (
     <>
       <Note
         tone={TONES[judgement.verdict]}
         role="status"
-        title={`Recorded: ${sayTyped(mark.recorded)} by ${mark.recorded.byWhat}`}
+        title={`Recorded: ${sayRecorded(mark.recorded, unit)} by ${mark.recorded.byWhat}`}
       >
         <VerdictWord judgement={judgement} unit={unit} />
         <Provisional entry={entry} />
@@ -53,6 +56,7 @@ export function Recorded({ job, mark, onAgain, onNext, isOnItsWay }: RecordedPro
           </Button>
         )}
       </div>
+      {isOpen && !isDesk && <WaysOn job={job} mark={mark} />}
       {isOpen && (
         <LetStand
           onReason={(reason) =>
@@ -88,7 +92,7 @@ export function Before({ job, mark }: { job: Job; mark: Mark }) {
   return (
     <Note tone={TONES[before.recorded.judgement.verdict]} role="status">
       <p>
-        {markName(before, unit)}, end {before.end}: {sayTyped(before.recorded)} by {before.recorded.byWhat},{' '}
+        {markName(before, unit)}, end {before.end}: {sayRecorded(before.recorded, unit)} by {before.recorded.byWhat},{' '}
         <VerdictWord judgement={before.recorded.judgement} unit={unit} />
         <Provisional entry={before.recorded.entry} />
       </p>

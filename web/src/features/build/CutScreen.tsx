@@ -7,8 +7,9 @@ import { judgeReading } from '../../domain/judge'
 import { readReading, sayTyped } from '../../domain/length'
 import { useSize } from '../../drawing/useSize'
 import { Keypad } from '../../ui/Keypad'
+import { useIsDesk } from '../../ui/useIsDesk'
 import { useUnits } from '../../ui/UnitContext'
-import { isOfMark, markName, onCore, type PickedMark } from '../../views/cuts'
+import { isCutOut, isOfMark, markName, onCore, type PickedMark } from '../../views/cuts'
 import { ClockNote } from '../../views/ClockNote'
 import { Said } from '../../views/Said'
 import type { ReportOf } from '../../views/FromInstruments'
@@ -29,6 +30,7 @@ import { useInstrument } from './useInstrument'
 import { useLowWindow } from './useLowWindow'
 import { cutField } from './typedIn'
 import { useWriteDone } from './useWriteDone'
+import { WaysOn } from './WaysOn'
 
 type CutScreenProps = {
   job: Job
@@ -46,9 +48,13 @@ type CutScreenProps = {
 export function CutScreen({ job, mark, onPick, onDone, children }: CutScreenProps) {
   const mayBuild = useMay('build')
   const entry = useCutEntry(job, mark, onDone, () => onPick(mark))
+  const isDesk = useIsDesk()
   const hasKeypad = mayBuild && entry.isEntering
   return (
-    <div data-cut-screen className="grid grid-cols-[minmax(0,1fr)] content-start desk:grid-cols-[25.5rem_minmax(0,1fr)]">
+    <div
+      data-cut-screen
+      className="grid grid-cols-[minmax(0,1fr)] content-start desk:grid-cols-[25.5rem_minmax(0,1fr)] desk:grid-rows-[auto_auto_1fr]"
+    >
       <div
         className={`grid grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(3.75rem,1fr)_auto_auto] desk:contents low:grid-cols-[minmax(0,1fr)_20rem] low:grid-rows-[auto_minmax(0,1fr)_auto] ${hasKeypad ? 'max-desk:h-[calc(100dvh-3.125rem)]' : ''}`}
       >
@@ -103,7 +109,14 @@ export function CutScreen({ job, mark, onPick, onDone, children }: CutScreenProp
         <FoundOtherwise job={job} />
         <Said job={job} stage={job.next.stage} />
       </div>
-      <div className="min-w-0 desk:col-start-2 desk:row-span-2 desk:row-start-2">{children}</div>
+      <div className="min-w-0 desk:col-start-2 desk:row-span-2 desk:row-start-2">
+        {isDesk && isCutOut(mark) && !entry.isOnItsWay && (
+          <div className="border-b-2 border-ink px-6 py-4">
+            <WaysOn job={job} mark={mark} />
+          </div>
+        )}
+        {children}
+      </div>
       <CutAgain isOpen={entry.isAsking} onKeep={entry.keep} onRecord={entry.recordAnyway} />
     </div>
   )

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Rework;
+
+use Berm\Core\Job\Plan;
+use Berm\Core\Saying\Sentence;
+use Berm\Core\Section\Ruling;
+
+/** Of a plan's rules, the one that holds by least, and the one that does not. */
+final class Thinnest
+{
+    /** At the worst; null where there is none. */
+    public static function of(Plan $plan): ?Ruling
+    {
+        $thinnest = null;
+        foreach ($plan->rulings as $ruling) {
+            $isThinner = $ruling->isBinding && (null === $thinnest || $ruling->margin->worst->isLessThan($thinnest->margin->worst));
+            $thinnest = $isThinner ? $ruling : $thinnest;
+        }
+
+        return $thinnest;
+    }
+
+    /** Why no accessory comes of it; null: every rule holds, or most likely will. */
+    public static function broken(Plan $plan): ?Sentence
+    {
+        foreach ($plan->rulings as $ruling) {
+            if ($ruling->needsEngineer() && null === $plan->build->acceptanceOf($ruling)) {
+                return $ruling->isShort() ? $ruling->reason() : $ruling->withWorst();
+            }
+        }
+
+        return $plan->problem ?? self::unfit($plan);
+    }
+
+    private static function unfit(Plan $plan): ?Sentence
+    {
+        foreach ([$plan->wholeKitFit(), $plan->connectorFit] as $fit) {
+            $worst = null !== $fit && !$fit->outcome()->lets() ? $fit->worst() : null;
+            if (null !== $worst) {
+                return $worst->reason;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Berm\Core\Tests\Rework;
+
+use Berm\Core\Build\Event\ConnectorFitted;
+use Berm\Core\Build\Event\CutBack;
+use Berm\Core\Build\Event\DeviationAccepted;
+use Berm\Core\Build\Event\Withdrawn;
+use Berm\Core\Cable\End;
+use Berm\Core\MarkOut\Cut;
+use Berm\Core\MarkOut\MarkPlace;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Verdict;
+use Berm\Core\Tests\Built;
+use Berm\Core\Tests\Demo;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Test;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * A strip that was made too long cannot be put back: the end is sawn off by so much, and marked out anew. Common practice; what holds and
+ * what does not is geometry.
+ */
+final class CutBackTest extends TestCase
+{
+    private const JOINT = 'quillon-straight-12';
+
+    #[Test]
+    public function whatWasCutLiesNearerToTheEndByAsMuch(): void
+    {
+        $job = Spoilt::insideOut(self::JOINT, Length::ofMillimetres(8));
+        $place = MarkPlace::of(End::A, Cut::Insulation);
+        self::assertSame(Verdict::Out, self::verdict($job, $place));
+        self::assertSame('34.7 mm ± 0.5 mm', self::told($job, $place));
+        self::assertNull($job->write(self::sawn('10 mm')));
+        self::assertSame('24.7 mm ± 1 mm, 10 mm off', self::told($job, $place), 'by one rule and another');
+        self::assertSame(Verdict::Inside, self::verdict($job, $place));
+        self::assertSame(Verdict::Out, self::verdict($job, MarkPlace::of(End::A, Cut::Oversheath)), 'short by as much now');
+        self::assertNull($job->write(self::sawn('2 mm')));
+        self::assertSame('22.7 mm ± 1.5 mm, 12 mm off', self::told($job, $place), 'both');
+        self::assertNull($job->write(new Withdrawn($job->last()->id, 'slip')));
+        self::assertSame('24.7 mm ± 1 mm, 10 mm off', self::told($job, $place));
+    }
+
+    #[Test]
+    public function whatIsReadSinceIsAsItWasRead(): void
+    {
+        $job = Spoilt::insideOut(self::JOINT, Length::ofMillimetres(8));
+        self::assertNull($job->write(self::sawn('10 mm')));
+        while (null !== ($event = Built::next($job->plan)) && !$event instanceof ConnectorFitted) {
+            self::assertNull($job->write($event));
+        }
+        $place = MarkPlace::of(End::A, Cut::Oversheath);
+        self::assertSame('208.7 mm ± 0.05 mm', self::told($job, $place), 'by the caliper, and nothing taken off');
+    }
+
+    /** What went with the piece that was sawn off is not there any more. */
+    #[Test]
+    public function aCutThatWentWithThePieceIsMadeAnew(): void
+    {
+        $job = Spoilt::insideOut(self::JOINT, Length::ofMillimetres(8));
+        self::assertNull($job->write(self::sawn('300 mm')));
+        self::assertNull($job->plan->build->cut(MarkPlace::of(End::A, Cut::Insulation)));
+        self::assertNull($job->toTheEnd());
+    }
+
+    #[Test]
+    public function theOtherEndStaysAsItIs(): void
+    {
+        $job = Spoilt::insideOut(self::JOINT, Length::ofMillimetres(8));
+        $held = self::verdict($job, MarkPlace::of(End::B, Cut::Oversheath));
+        self::assertNull($job->write(new CutBack(End::A, Spoilt::reading(Length::ofMillimetres(10)), 'too far')));
+        self::assertSame($held, self::verdict($job, MarkPlace::of(End::B, Cut::Oversheath)));
+    }
+
+    /** It was given for what lay there then. */
+    #[Test]
+    public function whatWasLetStandIsAskedAgain(): void
+    {
+        $job = Spoilt::insideOut(self::JOINT, Length::ofMillimetres(8));
+        $place = MarkPlace::of(End::A, Cut::Insulation);
+        self::assertNull($job->write(new DeviationAccepted($place, 'filled')));
+        $mark = $job->plan->markOut?->mark(End::A, Cut::Insulation) ?? self::fail('it is marked out');
+        self::assertNotNull($job->plan->build->acceptance($mark));
+        self::assertNull($job->write(self::sawn('4 mm')));
+        self::assertNull($job->plan->build->acceptance($mark));
+        self::assertSame(Verdict::Out, self::verdict($job, $place), 'by half of it');
+    }
+
+    #[Test]
+    public function itIsRefusedWhereItCannotBe(): void
+    {
+        $job = Spoilt::insideOut(self::JOINT, Length::ofMillimetres(8));
+        self::assertSame('6000 mm sawn off is not of this trade: check the unit.', $job->write(self::sawn('6000 mm')));
+        self::assertNull($job->write(self::sawn('10 mm')));
+        for ($i = 0; $i < 40 && null === $job->plan->build->connector; ++$i) {
+            $next = Built::next($job->plan) ?? self::fail('it is not fitted yet');
+            self::assertNull($job->write($next));
+        }
+        self::assertInstanceOf(ConnectorFitted::class, $job->last()->event);
+        self::assertStringStartsWith('The connector is on', (string) $job->write(self::sawn('10 mm')));
+    }
+
+    /** What is set does not move with the end. */
+    #[Test]
+    public function whatIsSetThereComesOffFirst(): void
+    {
+        $job = Spoilt::insideOut('marlpike-drawn-24', Length::ofMillimetres(8));
+        self::assertSame(
+            'Marker is set at end A and would lie off its place by then: take it off first.', $job->write(self::sawn('9 mm')),
+        );
+    }
+
+    /** @return iterable<string, array{string}> one sheet of each make of end here; every one with BERM_BUILDS=all, by ./berm builds */
+    public static function sheets(): iterable
+    {
+        $few = ['harrow-sock-28', 'quillon-straight-12', 'osterwick-outdoor-3c-12', 'marlpike-pushed-12', 'quillon-ribbed-36'];
+        foreach ('all' === getenv('BERM_BUILDS') ? Demo::second() : $few as $sheet) {
+            yield $sheet => [$sheet];
+        }
+    }
+
+    /** By what is offered and with exact readings, it comes to a complete accessory; or it is said what has to come off first. */
+    #[Test]
+    #[DataProvider('sheets')]
+    public function anEndThatIsCutBackIsBuiltToTheEnd(string $sheet): void
+    {
+        $job = Spoilt::insideOut($sheet, Length::ofMillimetres(8));
+        $mark = $job->plan->markOut?->mark(End::A, Cut::Insulation, 1) ?? self::fail('it is marked out');
+        $off = $job->plan->build->cut($mark->place)?->event->reading->value->minus($mark->at) ?? self::fail('it was measured');
+        $refusal = $job->write(new CutBack(End::A, Spoilt::reading($off), 'too far'));
+        if (null !== $refusal) {
+            self::assertStringEndsWith('take it off first.', $refusal);
+
+            return;
+        }
+        self::assertNull($job->toTheEnd());
+    }
+
+    private static function sawn(string $by): CutBack
+    {
+        return new CutBack(End::A, Spoilt::reading(Length::parseWithUnit($by)), 'cut too far');
+    }
+
+    private static function verdict(Spoilt $job, MarkPlace $place): ?Verdict
+    {
+        $mark = $job->plan->markOut?->mark($place->end, $place->cut, $place->core);
+
+        return null === $mark ? null : $job->plan->build->judgementOf($mark)?->verdict;
+    }
+
+    private static function told(Spoilt $job, MarkPlace $place): string
+    {
+        $reading = $job->plan->build->cut($place)->event->reading ?? self::fail('it was cut');
+        $off = null === $reading->sawnOff ? '' : ", {$reading->sawnOff->toText()} off";
+
+        return "{$reading->value->toText()} ± {$reading->uncertainty()->toText()}$off";
+    }
+}
