@@ -127,6 +127,19 @@ final class SameAnswersTest extends ApiTestCase
         self::assertSame(409, $this->say(self::cut('A', 'insulation', '57')));
     }
 
+    /** What can still be done about a cut that is out, and the end that is cut back. */
+    #[Test]
+    public function theWaysOnAreWorkedOutAlike(): void
+    {
+        $this->takeAlong(self::HALF_CUT, 'jointer');
+        self::assertSame(201, $this->say(self::cut('A', 'insulation', '70')));
+        self::assertSame(200, $this->same('GET', '/ways?end=A&cut=insulation'));
+        self::assertSame([409, 422], [$this->same('GET', '/ways?end=A&cut=oversheath'), $this->same('GET', '/ways?end=A&cut=hat')]);
+        $by = ['typed' => '13.5', 'unit' => 'mm', 'instrument' => 'caliper'];
+        self::assertSame(201, $this->say(['kind' => 'cut-back', 'end' => 'A', 'by' => $by, 'reason' => 'cut too far']));
+        $this->same('GET', '');
+    }
+
     /** The box is opened at the trench, found short and put back; another one is taken, and the wrench is named. */
     #[Test]
     public function boxesAndToolsAreTakenAlike(): void

@@ -105,8 +105,9 @@ final class JointInMillimetresTest extends TestCase
         $entry = static fn (string $cut, string $end): string => "Measured, $cut, end $end, in mm";
         $page->enter($entry('Oversheath', 'A'), '257')->see('out by 6 mm')->enter($entry('Oversheath', 'A'), '248')->see(
             'It was cut too far, and that cannot be put back',
-        )->assertAccessible()->press('Record the new reading');
-        $page->see('2 · Metallic screen, end A');
+        )->assertAccessible()->press('Keep the first')->see('What can still be done')->see('Cut end A back by 9 mm')->assertAccessible();
+        $page->enter('Sawn off end A, in mm', '9')->see('9 mm sawn off since: 248 mm')->see('was 257 mm');
+        $page->press('On to what is next')->see('2 · Metallic screen, end A');
         $page->enter($entry('Metallic screen', 'A'), '212')->see('3 · Insulation screen, end A');
         $page->enter($entry('Insulation screen', 'A'), '165.8')->see('inside, not proved')->see('4 · Insulation, end A');
         $page->enter($entry('Insulation', 'A'), '56,5')->see('1 · Oversheath, end B');

@@ -113,10 +113,11 @@ describe('a reading is recorded', () => {
       for (const mark of job.markOut?.marks ?? [])
         if (mark.end === 'A' && mark.cut === 'insulation')
           mark.recorded = {
-            typed: '61', unit: 'mm', instrument: 'steel-rule', entry: 'e', tooLong: true, accepted: null, advice: null,
+            typed: '61', unit: 'mm', instrument: 'steel-rule', entry: 'e', tooLong: true, accepted: null, advice: null, sawnOffMm: null,
             judgement: { verdict: 'out', valueMm: 61, uncertaintyMm: 0.5, minMm: 55, maxMm: 58, marginMm: -3 },
           } as unknown as NonNullable<typeof mark.recorded> // prettier-ignore
       server.gives('GET', `/api/jobs/${ID}`, job)
+      server.gives('GET', `/api/jobs/${ID}/ways`, { ways: [] })
       server.gives('POST', LOG, { before: job.stamp, stamp: job.stamp, changes: [] })
     })
     await record('57')

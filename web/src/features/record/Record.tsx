@@ -148,7 +148,7 @@ function Log({ job }: { job: Job }) {
                 <span className="text-label text-mute"> · the server’s clock was set back before this line</span>
               )}
               {entry.counts && entry.fallen && (
-                <span className="text-label text-mute"> · on a part that was taken off again</span>
+                <span className="text-label text-mute"> · no longer true: its part came off, or its end was cut back</span>
               )}
               {entry.counts && entry.lapsed && (
                 <span className="text-label text-mute"> · written for another plan: it no longer holds</span>
