@@ -4,7 +4,7 @@ set -euo pipefail
 . "$(dirname "$0")/lib.sh"
 cd "$root"
 printf '== The core, one process of PHP %s\n' "$(php -r 'echo PHP_VERSION;')"
-for bench in plan identify rank; do php -d opcache.enable_cli=1 "core/bench/$bench.php"; done
+for bench in plan identify rank ways; do php -d opcache.enable_cli=1 "core/bench/$bench.php"; done
 
 printf '\n== The application, nginx and php-fpm on this machine\n'
 fresh_application bench

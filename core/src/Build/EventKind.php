@@ -154,8 +154,8 @@ enum EventKind: string
     public function standsOn(): StandsOn
     {
         return match ($this) {
-            self::SafetyConfirmed, self::CutMeasured, self::CutBack, self::ConnectorFitted, self::Withdrawn, self::BoxOpened, self::ToolTaken,
-            self::PlanChanged, self::Noted, self::LeftSafe, self::Called, self::Answered,
+            self::SafetyConfirmed, self::CutMeasured, self::CutBack, self::ConnectorFitted, self::Withdrawn, self::BoxOpened,
+            self::ToolTaken, self::PlanChanged, self::Noted, self::LeftSafe, self::Called, self::Answered,
             self::Pictured, self::Found, self::FoundAccepted => StandsOn::Nothing,
             self::PartParked, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::KitDated, self::LeafletRead,
             self::LeafletCompared, self::WithdrawnAccepted, self::PieceTaken => StandsOn::Kit,

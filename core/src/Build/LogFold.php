@@ -23,7 +23,7 @@ final readonly class LogFold
      * @param Register<Entry>      $latest
      * @param array<string, Entry> $counting  by id, entries that were not withdrawn
      * @param array<string, Entry> $lapsed    by id, those of them that were written for another plan and no longer hold
-     * @param array<string, true>  $fallen    by id, those of them that a part that was taken off again, or an end that was cut back, made untrue
+     * @param array<string, true>  $fallen    by id, those of them that hold no more: a part was taken off again, or an end cut back
      * @param string|null          $lastWork  the id of the last entry that a handing over signs for; null where there is none
      * @param list<Unsettled>      $unsettled
      */

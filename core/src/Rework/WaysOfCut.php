@@ -105,13 +105,14 @@ final readonly class WaysOfCut
     {
         $end = $this->mark->place->end;
         $tooLong = $this->judgement->value->minus($this->mark->at);
-        $least = Length::largest(...array_map(fn (Mark $mark): Length => $this->over($mark), $this->tooLong()), ...[Length::ofNanometres(0)]);
+        $least = Length::largest(Length::ofNanometres(0), ...array_map(fn (Mark $mark): Length => $this->over($mark), $this->tooLong()));
         $most = $this->judgement->value->minus($this->mark->window()->min ?? $this->mark->at);
         $amount = Length::largest($tooLong, $least);
         $event = new CutBack($end, Reading::typed($amount->toText(), LengthUnit::Millimetre, Instrument::SteelRule), '');
         $sawn = SawnOff::of($this->plan, $event);
         $all = $this->plan->markOut?->cores() ?? 1;
-        $does = Sentence::plain((1 === $all ? 'Saw it off the end of the core' : "Saw it off all $all cores").', then mark this end out anew.');
+        $from = 1 === $all ? 'the end of the core' : "all $all cores";
+        $does = Sentence::plain("Saw it off $from, then mark this end out anew.");
         $sawing = new Sawing($amount, Range::between($least, Length::largest($most, $least)), $sawn->kept(), $sawn->again());
 
         return Way::sawing(Sentence::of("Cut end {$end->value} back by {by:fine}", ['by' => $amount]), $does, $sawing)
@@ -170,7 +171,8 @@ final readonly class WaysOfCut
             }
         }
 
-        return $way->ruledOut(0 === $tried ? Sentence::plain('No other connector that Berm knows of goes on these conductors and in this kit.')
+        return $way->ruledOut(0 === $tried
+            ? Sentence::plain('No other connector that Berm knows of goes on these conductors and in this kit.')
             : Sentence::of(
                 'Of {tried} that go on these conductors and in this kit, none has a strip of {value:fine}.',
                 ['tried' => $tried, 'value' => $this->judgement->value],

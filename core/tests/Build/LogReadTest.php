@@ -37,7 +37,8 @@ final class LogReadTest extends TestCase
             'Insulation screen, end A, core 3: 57,5 mm by steel rule', 'Insulation shield, end A, core 3: 57,5 mm by steel rule',
         ];
         yield 'an end cut back' => [
-            ['kind' => 'cut-back', 'end' => 'A', 'by' => $reading, 'reason' => 'cut too far'], 'End A cut back by 57,5 mm (cut too far)', '',
+            ['kind' => 'cut-back', 'end' => 'A', 'by' => $reading, 'reason' => 'cut too far'],
+            'End A cut back by 57,5 mm (cut too far)', '',
         ];
         yield 'a cut let stand' => [
             ['kind' => 'deviation-accepted', 'end' => 'A', 'cut' => 'insulation', 'core' => 1, 'reason' => 'filled', 'of' => 'e'],
