@@ -67,6 +67,9 @@ final readonly class BuildState
     /** @var array<string, list<CheckMade>> by stage, the last of each check */
     private array $checks;
 
+    /** @var list<Done<CutBack>> in the order of doing */
+    private array $cutBacks;
+
     private function __construct(private LogFold $log)
     {
         $this->counting = $log->counting;
@@ -81,6 +84,11 @@ final readonly class BuildState
             $checks[$done->event->place->stage][] = $done->event;
         }
         $this->checks = $checks;
+        $cutBacks = [];
+        foreach ($this->counting as $entry) {
+            $cutBacks = $entry->event instanceof CutBack ? [...$cutBacks, new Done($entry->event, $entry)] : $cutBacks;
+        }
+        $this->cutBacks = $cutBacks;
     }
 
     /**
@@ -118,13 +126,7 @@ final readonly class BuildState
     /** @return list<Done<CutBack>> what was sawn off an end, in the order of doing */
     public function sawnOff(End $end): array
     {
-        $sawn = [];
-        foreach ($this->counting as $entry) {
-            $event = $entry->event;
-            $sawn = $event instanceof CutBack && $event->end === $end ? [...$sawn, new Done($event, $entry)] : $sawn;
-        }
-
-        return $sawn;
+        return array_values(array_filter($this->cutBacks, static fn (Done $one): bool => $one->event->end === $end));
     }
 
     /** @return list<Done<CutBack>> */

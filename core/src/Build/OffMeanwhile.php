@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Berm\Core\Build;
 
+use Berm\Core\Build\Event\CutBack;
 use Berm\Core\Build\Event\TakenOff;
 use Berm\Core\Job\Plan;
 
 /**
- * One took a part off, another did or found something on it, and neither had heard of the other: whichever arrives first, the part is
- * off, and has to be set and looked at anew.
+ * One took a part off, or cut an end back, another did or found something on it, and neither had heard of the other: whichever arrives
+ * first, it has to be done and looked at anew.
  */
 final class OffMeanwhile
 {
@@ -19,13 +20,14 @@ final class OffMeanwhile
      */
     public static function basis(Event $event, Plan $known, Plan $whole): Basis
     {
-        if ($event instanceof TakenOff) {
+        if ($event instanceof TakenOff || $event instanceof CutBack) {
             return $event->basis($whole);
         }
         $basis = $event->basis($known);
         foreach ($whole->build->counting as $entry) {
             $off = $entry->event;
-            if ($off instanceof TakenOff && !isset($known->build->counting[$entry->id]) && $off->fells($event, $whole)) {
+            $fells = $off instanceof TakenOff || $off instanceof CutBack;
+            if ($fells && !isset($known->build->counting[$entry->id]) && $off->fells($event, $whole)) {
                 return $basis->onPartOffBy($entry->id);
             }
         }

@@ -14,6 +14,7 @@ use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\StageFinished;
 use Berm\Core\Build\Task;
 use Berm\Core\Build\WorkKind;
+use Berm\Core\Cable\End;
 use Berm\Core\CoreError;
 use Berm\Core\Formula\Formula;
 use Berm\Core\Job\Assembled;
@@ -117,24 +118,20 @@ final readonly class SawnOff
             $event instanceof StageFinished => \in_array($event->stage, $stages, true),
             $event instanceof Applied && $this->isDisplaced($event) => true,
             null === $task => false,
-            default => \in_array($task, $tasks, true) || $this->isMeasuredFromEnd($event, $task),
+            default => \in_array($task, $tasks, true) || self::isMeasuredFrom($this->event->end, $event, $this->before),
         };
     }
 
-    /** A length between the two ends, or from where the conductor ends. */
-    private function isMeasuredFromEnd(Event $event, Task $task): bool
+    /** A length between the two ends, or from where the conductor of this one ends. */
+    public static function isMeasuredFrom(End $end, Event $event, Plan $plan): bool
     {
-        $measure = $event instanceof CheckMade ? $task->check?->measure() : null;
-        $isHere = null === $task->where->end || $task->where->end === $this->event->end;
+        $task = $event instanceof CheckMade ? $plan->progress?->task($event->place) : null;
+        $measure = $task?->check?->measure();
+        $isHere = null !== $task && (null === $task->where->end || $task->where->end === $end);
+        $isOfEnd = static fn (Formula $place): bool => null === Cut::ofFormulaName($place->name() ?? '')
+            && !isset($plan->sheet?->edges()[$place->name() ?? '']);
 
-        return null !== $measure && ($measure->isAcross || $isHere && ($this->isOfEnd($measure->from) || $this->isOfEnd($measure->to)));
-    }
-
-    private function isOfEnd(Formula $place): bool
-    {
-        $name = $place->name() ?? '';
-
-        return null === Cut::ofFormulaName($name) && !isset($this->before->sheet?->edges()[$name]);
+        return null !== $measure && ($measure->isAcross || $isHere && ($isOfEnd($measure->from) || $isOfEnd($measure->to)));
     }
 
     /** @return list<Task> */

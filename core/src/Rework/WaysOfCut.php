@@ -112,7 +112,9 @@ final readonly class WaysOfCut
         $sawn = SawnOff::of($this->plan, $event);
         $all = $this->plan->markOut?->cores() ?? 1;
         $from = 1 === $all ? 'the end of the core' : "all $all cores";
-        $does = Sentence::plain("Saw it off $from, then mark this end out anew.");
+        $isUnknown = null === ($this->plan->job->cables[$end->value] ?? null)?->asFound->slack;
+        $does = Sentence::of("Saw it off $from, then mark this end out anew.".($isUnknown
+            ? ' It needs {needs:fine} of slack: nobody has measured what this end has.' : ''), ['needs' => $amount]);
         $sawing = new Sawing($amount, Range::between($least, Length::largest($most, $least)), $sawn->kept(), $sawn->again());
 
         return Way::sawing(Sentence::of("Cut end {$end->value} back by {by:fine}", ['by' => $amount]), $does, $sawing)

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Berm\Core\Tests\Rework;
 
+use Berm\Core\Build\Entry;
+use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutBack;
 use Berm\Core\Build\Event\DeviationAccepted;
 use Berm\Core\Build\Event\Withdrawn;
 use Berm\Core\Cable\End;
+use Berm\Core\Job\Job;
+use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Quantity\Length;
@@ -111,6 +115,38 @@ final class CutBackTest extends TestCase
         self::assertSame(
             'Marker is set at end A and would lie off its place by then: take it off first.', $job->write(self::sawn('9 mm')),
         );
+    }
+
+    /** From screen to screen: with the end that is shorter, it is another length. Whoever measured it may not have heard of that. */
+    #[Test]
+    public function aLengthBetweenTheEndsIsMeasuredAnewInEitherOrderOfArrival(): void
+    {
+        [$job, $log, $across] = self::beforeALengthAcross('harrow-sock-28');
+        $before = Plan::ofLog($job, $log);
+        $at = new \DateTimeImmutable('2026-03-14T18:00:00Z');
+        $sawn = self::sawn('3 mm');
+        $withCheck = [...$log, $before->entry('across', 'ida', $at, $across)];
+        $late = $before->entry('sawn', 'bo', $at, $sawn, null, Plan::ofLog($job, $withCheck));
+        self::assertArrayHasKey('across', Plan::ofLog($job, [...$withCheck, $late])->build->fallen, 'measured first, sawn unheard');
+        $withSawn = [...$log, $before->entry('sawn', 'bo', $at, $sawn)];
+        $whole = Plan::ofLog($job, $withSawn);
+        $unheard = $before->entry('across', 'ida', $at, $across, null, $whole);
+        self::assertArrayHasKey('across', Plan::ofLog($job, [...$withSawn, $unheard])->build->fallen, 'sawn first, measured unheard');
+        $heard = $whole->entry('across', 'ida', $at, $across);
+        self::assertArrayNotHasKey('across', Plan::ofLog($job, [...$withSawn, $heard])->build->fallen, 'measured since');
+    }
+
+    /** @return array{Job, list<Entry>, CheckMade} what was done before a length between the two ends is asked for, and that length */
+    private static function beforeALengthAcross(string $sheet): array
+    {
+        $job = Demo::corner($sheet);
+        foreach (Built::stepByStep($job) as $task => $built) {
+            $event = true === $task->check?->measure()?->isAcross && null !== $built->plan ? Built::next($built->plan) : null;
+            if ($event instanceof CheckMade) {
+                return [$job, $built->log, $event];
+            }
+        }
+        self::fail('no such length is asked for');
     }
 
     /** @return iterable<string, array{string}> one sheet of each make of end here; every one with BERM_BUILDS=all, by ./berm builds */

@@ -103,10 +103,13 @@ final class WaysOfCutTest extends TestCase
     #[Test]
     public function theConductorsStillHaveToMeet(): void
     {
-        $back = static fn (?string $slack): ?Way => self::ways(self::JOINT, Length::ofMillimetres(8), $slack)['cut-back'] ?? null;
-        self::assertTrue($back('9 mm')?->isOne());
+        $back = static fn (?string $slack): Way => self::ways(self::JOINT, Length::ofMillimetres(8), $slack)['cut-back'];
+        self::assertTrue($back('9 mm')->isOne());
         self::assertSame('It needs 9 mm of slack; 8.5 mm is left at end A.', self::why($back('8.5 mm')));
-        self::assertTrue($back(null)?->isOne(), 'nobody has measured it');
+        self::assertTrue($back(null)->isOne());
+        $asks = 'It needs 9 mm of slack: nobody has measured what this end has.';
+        self::assertStringEndsWith($asks, self::say($back(null)->does));
+        self::assertStringNotContainsString('slack', self::say($back('9 mm')->does));
     }
 
     #[Test]

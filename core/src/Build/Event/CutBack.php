@@ -65,6 +65,12 @@ final readonly class CutBack implements Event
         return Basis::of($plan->job->pins(), falls: SawnOff::of($plan, $this)->falls());
     }
 
+    /** A length from where the conductor ended, or between the two ends: it is another one now. */
+    public function fells(Event $event, Plan $plan): bool
+    {
+        return SawnOff::isMeasuredFrom($this->end, $event, $plan);
+    }
+
     public function words(Names $names): Sentence
     {
         return Sentence::of(
