@@ -43,9 +43,12 @@ final readonly class SawnOff
     {
         $log = array_values($plan->build->counting);
         $last = $log[\count($log) - 1] ?? null;
-        $entry = Entry::of('sawn-off', '', $last->at ?? new \DateTimeImmutable('@0'), $event, null, Basis::of($plan->job->pins()));
+        // Where nothing was done, nothing lies elsewhere by it.
+        $after = null === $last ? $plan : Plan::ofLog($plan->job, [
+            ...$log, Entry::of('sawn-off', '', $last->at, $event, null, Basis::of($plan->job->pins())),
+        ]);
 
-        return new self($plan, Plan::ofLog($plan->job, [...$log, $entry]), $event);
+        return new self($plan, $after, $event);
     }
 
     /** Why it cannot be written down; null: it can. */
