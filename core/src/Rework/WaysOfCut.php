@@ -101,13 +101,35 @@ final readonly class WaysOfCut
         ), Writer::Engineer)->comingTo($this->plan);
     }
 
+    /** As planned, else as near to it as every rule holds: what stays where it was cut may lie too far out by it. */
     private function cutBack(): Way
     {
-        $end = $this->mark->place->end;
         $tooLong = $this->judgement->value->minus($this->mark->at);
         $least = Length::largest(Length::ofNanometres(0), ...array_map(fn (Mark $mark): Length => $this->over($mark), $this->tooLong()));
-        $most = $this->judgement->value->minus($this->mark->window()->min ?? $this->mark->at);
-        $amount = Length::largest($tooLong, $least);
+        $most = Length::largest($this->judgement->value->minus($this->mark->window()->min ?? $this->mark->at), $least);
+        $window = Range::between($least, $most);
+        $way = $this->cutBackBy(Length::largest($tooLong, $least), $window);
+        foreach ($way->isOne() ? [] : self::wholeMillimetres($window) as $amount) {
+            $other = $this->cutBackBy($amount, $window);
+            if ($other->isOne()) {
+                return $other;
+            }
+        }
+
+        return $way;
+    }
+
+    /** @return list<Length> in a window, the least first */
+    private static function wholeMillimetres(Range $window): array
+    {
+        [$from, $to] = [(int) ceil($window->min?->inMillimetres() ?? 0), (int) floor($window->max?->inMillimetres() ?? 0)];
+
+        return $from > $to ? [] : array_map(Length::ofMillimetres(...), range(max(1, $from), max(1, $to)));
+    }
+
+    private function cutBackBy(Length $amount, Range $window): Way
+    {
+        $end = $this->mark->place->end;
         $event = new CutBack($end, Reading::typed($amount->toText(), LengthUnit::Millimetre, Instrument::SteelRule), '');
         $sawn = SawnOff::of($this->plan, $event);
         $all = $this->plan->markOut?->cores() ?? 1;
@@ -115,10 +137,11 @@ final readonly class WaysOfCut
         $isUnknown = null === ($this->plan->job->cables[$end->value] ?? null)?->asFound->slack;
         $does = Sentence::of("Saw it off $from, then mark this end out anew.".($isUnknown
             ? ' It needs {needs:fine} of slack: nobody has measured what this end has.' : ''), ['needs' => $amount]);
-        $sawing = new Sawing($amount, Range::between($least, Length::largest($most, $least)), $sawn->kept(), $sawn->again());
 
-        return Way::sawing(Sentence::of("Cut end {$end->value} back by {by:fine}", ['by' => $amount]), $does, $sawing)
-            ->ruledOut($sawn->refusal())->ruledOut($this->tooShort($end, $amount))->comingTo($sawn->made());
+        return Way::sawing(
+            Sentence::of("Cut end {$end->value} back by {by:fine}", ['by' => $amount]), $does,
+            new Sawing($amount, $window, $sawn->kept(), $sawn->again()),
+        )->ruledOut($sawn->refusal())->ruledOut($this->tooShort($end, $amount))->comingTo($sawn->made());
     }
 
     /** @return non-empty-list<Mark> cuts of the end that are too long: one sawing puts all of them right */
