@@ -64,7 +64,7 @@ final readonly class SawnOff
                 '{typed} sawn off is not of this trade: check the unit.', ['typed' => $this->event->by->asTyped()],
             ),
             null !== $displaced => Sentence::of(
-                "{part} is set at end {$this->event->end->value} and would lie off its place by then: take it off first.",
+                "{part} is set at end {$this->event->end->value} and would be in the way, or lie off its place: take it off first.",
                 ['part' => Sentence::plain($displaced->name)],
             ),
             default => null,
@@ -170,15 +170,23 @@ final readonly class SawnOff
         return null === $judgement || Verdict::Out === $judgement->verdict && !$judgement->isTooLong();
     }
 
-    /** What is set does not move with the end: nothing may be planned elsewhere by it than where it lies. */
+    /**
+     * What is set does not move with the end: nothing may be planned elsewhere by it than where it lies, nor be in the way of a cut that is
+     * made again. What was cleaned or folded is cleaned and folded once more.
+     */
     private function displaced(): ?Item
     {
+        $after = $this->tasksAfter();
         foreach ($this->before->build->counting as $id => $entry) {
             $event = $entry->event;
             $isSet = $event instanceof Applied && !isset($this->before->build->fallen[$id])
                 && null !== $this->before->build->applied($event->place);
             $item = $isSet ? $this->before->sheet?->items[$event->place->part] ?? null : null;
-            if ($isSet && null !== $item && Nature::Zone !== $item->nature && $this->isDisplaced($event)) {
+            if (!$isSet || null === $item || \in_array($item->nature, [Nature::Zone, Nature::Layer], true)) {
+                continue;
+            }
+            $isInTheWay = WorkKind::Set === $event->place->how && \in_array($this->before->progress?->work($event->place), $after, true);
+            if ($isInTheWay || $this->isDisplaced($event)) {
                 return $item;
             }
         }

@@ -199,7 +199,7 @@ final readonly class WaysOfCut
         return $way->ruledOut(0 === $tried
             ? Sentence::plain('No other connector that Berm knows of goes on these conductors and in this kit.')
             : Sentence::of(
-                'Of {tried} that go on these conductors and in this kit, none has a strip of {value:fine}.',
+                'Of {tried} that go on these conductors and in this kit, none is right with this cut at {value:fine}.',
                 ['tried' => $tried, 'value' => $this->judgement->value],
             ));
     }

@@ -107,13 +107,21 @@ final class CutBackTest extends TestCase
         self::assertStringStartsWith('The connector is on', (string) $job->write(self::sawn('10 mm')));
     }
 
+    /** @return iterable<string, array{string, string}> sheet and part */
+    public static function inTheWay(): iterable
+    {
+        yield 'off its place' => ['marlpike-drawn-24', 'Marker'];
+        yield 'on what is cut further back' => ['quillon-armour-12', 'Armour ring'];
+    }
+
     /** What is set does not move with the end. */
     #[Test]
-    public function whatIsSetThereComesOffFirst(): void
+    #[DataProvider('inTheWay')]
+    public function whatIsSetThereComesOffFirst(string $sheet, string $part): void
     {
-        $job = Spoilt::insideOut('marlpike-drawn-24', Length::ofMillimetres(8));
+        $job = Spoilt::insideOut($sheet, Length::ofMillimetres(8));
         self::assertSame(
-            'Marker is set at end A and would lie off its place by then: take it off first.', $job->write(self::sawn('9 mm')),
+            "$part is set at end A and would be in the way, or lie off its place: take it off first.", $job->write(self::sawn('9 mm')),
         );
     }
 

@@ -51,7 +51,7 @@ final class WaysOfCutTest extends TestCase
         );
         self::assertSame('End A: the gap beside the connector is 15 mm; the kit asks for 0 mm to 11 mm.', self::why($ways['let-stand']));
         self::assertSame(
-            'Of 3 that go on these conductors and in this kit, none has a strip of 56.2 mm.', self::why($ways['other-connector']),
+            'Of 3 that go on these conductors and in this kit, none is right with this cut at 56.2 mm.', self::why($ways['other-connector']),
         );
         self::assertTrue($ways['make-safe']->isOne(), 'always');
     }
