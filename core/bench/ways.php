@@ -9,7 +9,7 @@ use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Rework\Way;
-use Berm\Core\Rework\WaysOfCut;
+use Berm\Core\Rework\WaysOn;
 use Berm\Core\Tests\Demo;
 use Berm\Core\Tests\Rework\Spoilt;
 
@@ -23,6 +23,6 @@ foreach ($sheets as $what => $id) {
     $log = array_values($spoilt->build->counting);
     $place = $spoilt->markOut?->mark(End::A, Cut::Insulation, 1)->place ?? throw new LogicException('it is marked out');
     /** @return list<Way> */
-    $ways = static fn (): array => WaysOfCut::on(Plan::ofLog(clone $spoilt->job, $log), $place, $connectors);
+    $ways = static fn (): array => WaysOn::from(Plan::ofLog(clone $spoilt->job, $log), $place, $connectors, []);
     measure("every way on: $what (limit 400 ms)", 20, $ways);
 }

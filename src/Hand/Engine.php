@@ -12,6 +12,7 @@ use App\UseCase\ChangePlan;
 use App\UseCase\Choices;
 use App\UseCase\FindWays;
 use App\UseCase\JudgeChoices;
+use App\UseCase\KitsInStock;
 use App\UseCase\NotTheirs;
 use App\UseCase\PlanConflict;
 use App\UseCase\PlanDraft;
@@ -46,8 +47,10 @@ final readonly class Engine
         $this->judge = new JudgeChoices($this->jobs, $this->plan, $package->sheets, new CarriedTables($package->sheets));
         $left = new LeftToServer();
         $this->writeEntry = new WriteEntry($this->jobs, $this->plan, $left, $left, $this->clock);
-        $this->findWays = new FindWays($this->jobs, $this->plan, $package->sheets, new CarriedTables($package->sheets));
         $this->stores = new StoresHere($package, $this->jobs, $this->plan, $this->writeEntry, $this->clock);
+        $tables = new CarriedTables($package->sheets);
+        $kits = new KitsInStock($this->stores->boxes, $package->sheets, $tables, $this->clock);
+        $this->findWays = new FindWays($this->jobs, $this->plan, $package->sheets, $tables, $kits);
         $this->changePlan = new ChangePlan($this->jobs, $this->plan, $this->clock, new HandIds($this->clock));
     }
 
@@ -93,7 +96,9 @@ final readonly class Engine
             return $this->stores->boxes($query, $asked->page);
         }
         if ('GET' === $asked->method && $this->path('/ways') === $path) {
-            return Answer::of(200, WayJson::all(($this->findWays)($this->package->job->id, FindWays::place($query))));
+            $fault = FindWays::fault($query);
+
+            return Answer::of(200, WayJson::all(($this->findWays)($this->package->job->id, $fault), FindWays::core($fault)));
         }
         [, $box] = 1 === preg_match('~^/api/boxes/([^/]+)/opening$~', $path, $found) ? $found : ['', ''];
         [, $tool] = 1 === preg_match('~^'.preg_quote($this->path('/tools'), '~').'/([^/]+)$~', $path, $found) ? $found : ['', ''];

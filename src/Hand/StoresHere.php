@@ -21,7 +21,7 @@ use Berm\Core\Stores\Box;
 /** Answers for the boxes and tools of the one job that was taken along. */
 final readonly class StoresHere
 {
-    private Boxes $boxes;
+    public Boxes $boxes;
     private OpenBox $openBox;
     private TakeTool $takeTool;
     private JudgeTools $judgeTools;

@@ -124,7 +124,9 @@ final readonly class JobController
     #[IsGranted(Permission::Read->value)]
     public function ways(string $id, Request $request, FindWays $findWays): JsonResponse
     {
-        return new JsonResponse(WayJson::all($findWays($id, FindWays::place($request->getQueryString() ?? ''))));
+        $fault = FindWays::fault($request->getQueryString() ?? '');
+
+        return new JsonResponse(WayJson::all($findWays($id, $fault), FindWays::core($fault)));
     }
 
     #[Route('/api/jobs/{id}/ends/{end}/identification', requirements: ['end' => 'A|B'], methods: ['GET'])]

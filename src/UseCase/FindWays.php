@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\UseCase;
 
+use Berm\Core\Check\CheckPlace;
 use Berm\Core\Connector\Connector;
 use Berm\Core\File\Fields;
 use Berm\Core\File\PlaceFile;
@@ -13,26 +14,35 @@ use Berm\Core\Ranking\Enquiry;
 use Berm\Core\Ranking\Ranking;
 use Berm\Core\Revision;
 use Berm\Core\Rework\Way;
-use Berm\Core\Rework\WaysOfCut;
+use Berm\Core\Rework\WaysOn;
 
-/** Every way on from a cut that is out. */
+/** Every way on from a cut or a check that is out. */
 final readonly class FindWays
 {
     /** So many connectors are held against what was cut, those that go best first. */
     private const CONNECTORS = 40;
 
-    public function __construct(private Jobs $jobs, private PlanJob $plan, private PinnedSheets $sheets, private RankingTables $tables)
-    {
+    public function __construct(
+        private Jobs $jobs, private PlanJob $plan, private PinnedSheets $sheets, private RankingTables $tables, private KitsInStock $kits,
+    ) {
     }
 
-    /** @param string $query as an address has it: end, cut, and core where there are several */
-    public static function place(string $query): MarkPlace
+    /** @param string $query as an address has it: a cut by end, cut and core, or a check by stage, check, and where it is made */
+    public static function fault(string $query): MarkPlace|CheckPlace
     {
         parse_str($query, $asked);
-        $core = $asked['core'] ?? '';
-        $place = [...$asked, ...(\is_string($core) && ctype_digit($core) ? ['core' => (int) $core] : [])];
+        foreach (['core', 'number'] as $key) {
+            $value = $asked[$key] ?? '';
+            $asked = [...$asked, ...(\is_string($value) && ctype_digit($value) ? [$key => (int) $value] : [])];
+        }
 
-        return Fields::read($place, PlaceFile::readMark(...));
+        return isset($asked['check']) ? Fields::read($asked, PlaceFile::readCheck(...)) : Fields::read($asked, PlaceFile::readMark(...));
+    }
+
+    /** The one that is drawn. */
+    public static function core(MarkPlace|CheckPlace $fault): int
+    {
+        return ($fault instanceof MarkPlace ? $fault->core : $fault->where->core) ?? 1;
     }
 
     /**
@@ -42,12 +52,17 @@ final readonly class FindWays
      *
      * @throws JobNotFound
      */
-    public function __invoke(string $jobId, MarkPlace $place): array
+    public function __invoke(string $jobId, MarkPlace|CheckPlace $fault): array
     {
         $plan = ($this->plan)($this->jobs->get($jobId));
-        $refusal = WaysOfCut::refusal($plan, $place);
+        $refusal = WaysOn::refusal($plan, $fault);
+        if (null !== $refusal) {
+            throw new EntryRefused($refusal);
+        }
+        // By another kit only a cut can be right as it is.
+        $kits = $fault instanceof MarkPlace && null === $plan->build->connector ? $this->kits->for($jobId, $plan->job) : [];
 
-        return null === $refusal ? WaysOfCut::on($plan, $place, $this->connectors($plan->job)) : throw new EntryRefused($refusal);
+        return WaysOn::from($plan, $fault, null === $plan->build->connector ? $this->connectors($plan->job) : [], $kits);
     }
 
     /** @return list<Connector> */

@@ -200,6 +200,10 @@ final class RightsTest extends ApiTestCase
             'safety-confirmed' => array_diff_key(self::safe(), ['kind' => 1]),
             'cut-measured' => ['end' => 'A', 'cut' => 'oversheath', 'reading' => $reading],
             'cut-back' => ['end' => 'A', 'by' => $reading, 'reason' => 'r'],
+            'cut-out' => ['offA' => $reading, 'reason' => 'r'],
+            'mark-moved' => [
+                'end' => 'A', 'cut' => 'oversheath', 'by' => '5 mm', 'for' => ['stage' => 'stress', 'check' => 'step'], 'reason' => 'r',
+            ],
             'deviation-accepted' => ['end' => 'A', 'cut' => 'oversheath', 'reason' => 'r'],
             'lap-accepted' => ['part' => 'x', 'rule' => 'laps', 'of' => 'insulation', 'end' => 'A', 'reason' => 'r'],
             'part-parked' => ['part' => 'x', 'end' => 'A'],

@@ -30,6 +30,7 @@ final class RuleValues
             ...null === $other ? [] : self::ofOther($other),
             'conductor_diameter' => $cable->diameterOver(LayerKind::Conductor),
             'insulation_diameter' => $cable->diameterOver(LayerKind::Insulation),
+            'insulation_wall' => $cable->construction->wall(),
             'insulation_thickness' => $cable->thickness(LayerKind::Conductor, LayerKind::Insulation),
             'insulation_screen_diameter' => $cable->diameterOver(LayerKind::InsulationScreen),
             'insulation_screen_thickness' => $cable->thickness(LayerKind::Insulation, LayerKind::InsulationScreen),

@@ -11,7 +11,6 @@ use Berm\Core\Build\Event\Called;
 use Berm\Core\Build\Event\CheckAccepted;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
-use Berm\Core\Build\Event\CutBack;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\DeviationAccepted;
 use Berm\Core\Build\Event\Found;
@@ -23,6 +22,7 @@ use Berm\Core\Build\Event\LapAccepted;
 use Berm\Core\Build\Event\LeafletCompared;
 use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\LeftSafe;
+use Berm\Core\Build\Event\MarkMoved;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\Pictured;
 use Berm\Core\Build\Event\PieceTaken;
@@ -40,6 +40,8 @@ use Berm\Core\Kit\KitSheet;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Quantity\Judgement;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Reading;
 use Berm\Core\Section\Ruling;
 use Berm\Core\Section\RulingPlace;
 
@@ -67,8 +69,7 @@ final readonly class BuildState
     /** @var array<string, list<CheckMade>> by stage, the last of each check */
     private array $checks;
 
-    /** @var list<Done<CutBack>> in the order of doing */
-    private array $cutBacks;
+    private SawnEnds $sawn;
 
     private function __construct(private LogFold $log)
     {
@@ -84,11 +85,7 @@ final readonly class BuildState
             $checks[$done->event->place->stage][] = $done->event;
         }
         $this->checks = $checks;
-        $cutBacks = [];
-        foreach ($this->counting as $entry) {
-            $cutBacks = $entry->event instanceof CutBack ? [...$cutBacks, new Done($entry->event, $entry)] : $cutBacks;
-        }
-        $this->cutBacks = $cutBacks;
+        $this->sawn = SawnEnds::in($this->counting);
     }
 
     /**
@@ -116,29 +113,29 @@ final readonly class BuildState
     {
         $measured = $this->last(CutMeasured::class, $place->path());
         $reading = $measured?->event->reading;
-        foreach (null === $measured ? [] : $this->sawnSince($measured->entry, $place->end) as $sawn) {
-            $reading = $reading?->afterSawingOff($sawn->event->by);
+        foreach (null === $measured ? [] : $this->sawn->since($measured->entry, $place->end) as $sawn) {
+            $reading = $reading?->afterSawingOff($sawn);
         }
 
         return null === $measured || null === $reading ? null : new Done(new CutMeasured($place, $reading), $measured->entry);
     }
 
-    /** @return list<Done<CutBack>> what was sawn off an end, in the order of doing */
+    /** @return list<Reading> what was sawn off an end, in the order of doing */
     public function sawnOff(End $end): array
     {
-        return array_values(array_filter($this->cutBacks, static fn (Done $one): bool => $one->event->end === $end));
+        return $this->sawn->off($end);
     }
 
-    /** @return list<Done<CutBack>> */
-    private function sawnSince(Entry $entry, End $end): array
+    /** How far a cut is marked from where the sheet has it, away from the cable end; on all that was done since. */
+    public function movedBy(MarkPlace $place): ?Length
     {
-        $all = $this->sawnOff($end);
-        if ([] === $all) {
-            return [];
-        }
-        $order = array_flip(array_keys($this->counting));
+        return $this->last(MarkMoved::class, $place->path())?->event->by;
+    }
 
-        return array_values(array_filter($all, static fn (Done $one): bool => $order[$one->entry->id] > $order[$entry->id]));
+    /** @return list<Entry> */
+    public function moves(): array
+    {
+        return array_map(static fn (Done $moved): Entry => $moved->entry, $this->allOf(MarkMoved::class));
     }
 
     public function hasCuts(): bool
@@ -165,7 +162,7 @@ final readonly class BuildState
         $basis = $accepted?->entry->basis;
         $holds = null === $basis
             || $basis->entry === $this->cut($mark->place)?->entry->id && true === $basis->window?->equals($mark->window());
-        $isAsItWas = null === $accepted || [] === $this->sawnSince($accepted->entry, $mark->place->end);
+        $isAsItWas = null === $accepted || [] === $this->sawn->since($accepted->entry, $mark->place->end);
 
         return $holds && $isAsItWas ? $accepted : null;
     }
@@ -296,14 +293,17 @@ final readonly class BuildState
         return array_sum(array_map(static fn (Done $done): int => $done->event->pieces, $taken));
     }
 
-    /** How often a part was set and came off again, at one end or wherever it lies. */
+    /** How often a part of the box at hand was set and came off again, at one end or wherever it lies: another box has all of them. */
     public function timesTakenOff(string $part, ?End $end = null): int
     {
+        $isIt = static fn (WorkPlace $place): bool => WorkKind::Set === $place->how && $place->part === $part
+            && $place->where->meets(Where::of($end, null));
         $times = 0;
         foreach ($this->counting as $entry) {
-            $event = $entry->event;
-            $isSet = $event instanceof TakenOff && WorkKind::Set === $event->place->how && $event->place->part === $part;
-            $times += $isSet && $event->place->where->meets(Where::of($end, null)) ? 1 : 0;
+            $times = $entry->event instanceof BoxOpened ? 0 : $times;
+            $lost = $entry->event instanceof Shortens ? array_intersect_key($this->counting, array_flip($entry->basis->falls ?? [])) : [];
+            $cutOff = array_filter($lost, static fn (Entry $one): bool => $one->event instanceof Applied && $isIt($one->event->place));
+            $times += \count($cutOff) + ($entry->event instanceof TakenOff && $isIt($entry->event->place) ? 1 : 0);
         }
 
         return $times;

@@ -13,6 +13,7 @@ use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutBack;
 use Berm\Core\Build\Event\CutMeasured;
+use Berm\Core\Build\Event\CutOut;
 use Berm\Core\Build\Event\DeviationAccepted;
 use Berm\Core\Build\Event\Found;
 use Berm\Core\Build\Event\FoundAccepted;
@@ -23,6 +24,7 @@ use Berm\Core\Build\Event\LapAccepted;
 use Berm\Core\Build\Event\LeafletCompared;
 use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\LeftSafe;
+use Berm\Core\Build\Event\MarkMoved;
 use Berm\Core\Build\Event\Noted;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\Pictured;
@@ -41,6 +43,8 @@ enum EventKind: string
     case SafetyConfirmed = 'safety-confirmed';
     case CutMeasured = 'cut-measured';
     case CutBack = 'cut-back';
+    case CutOut = 'cut-out';
+    case MarkMoved = 'mark-moved';
     case DeviationAccepted = 'deviation-accepted';
     case LapAccepted = 'lap-accepted';
     case PartParked = 'part-parked';
@@ -76,6 +80,8 @@ enum EventKind: string
             self::SafetyConfirmed => SafetyConfirmed::class,
             self::CutMeasured => CutMeasured::class,
             self::CutBack => CutBack::class,
+            self::CutOut => CutOut::class,
+            self::MarkMoved => MarkMoved::class,
             self::DeviationAccepted => DeviationAccepted::class,
             self::LapAccepted => LapAccepted::class,
             self::PartParked => PartParked::class,
@@ -109,8 +115,8 @@ enum EventKind: string
     public function writer(): Writer
     {
         return match ($this) {
-            self::SafetyConfirmed, self::CutMeasured, self::CutBack, self::PartParked, self::ConnectorFitted, self::Applied,
-            self::TakenOff, self::CheckMade, self::StageFinished, self::LeftSafe, self::HandedOver, self::LeafletRead,
+            self::SafetyConfirmed, self::CutMeasured, self::CutBack, self::CutOut, self::MarkMoved, self::PartParked,
+            self::ConnectorFitted, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::LeftSafe, self::HandedOver, self::LeafletRead,
             self::Found, self::PieceTaken, self::KitDated, self::Withdrawn => Writer::Jointer,
             self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::LeafletCompared,
             self::FoundAccepted, self::WithdrawnAccepted, self::Answered => Writer::Engineer,
@@ -123,10 +129,10 @@ enum EventKind: string
     public function isAtTheCable(): bool
     {
         return match ($this) {
-            self::CutMeasured, self::CutBack, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff,
+            self::CutMeasured, self::CutBack, self::CutOut, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff,
             self::CheckMade, self::StageFinished => true,
-            self::SafetyConfirmed, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::HandedOver,
-            self::LeftSafe, self::Noted, self::LeafletRead, self::LeafletCompared, self::Called, self::Answered, self::Pictured,
+            self::SafetyConfirmed, self::MarkMoved, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted,
+            self::HoldReleased, self::HandedOver, self::LeftSafe, self::Noted, self::LeafletRead, self::LeafletCompared, self::Called, self::Answered, self::Pictured,
             self::Found, self::FoundAccepted, self::WithdrawnAccepted, self::PieceTaken, self::KitDated, self::Withdrawn,
             self::BoxOpened, self::ToolTaken, self::PlanChanged => false,
         };
@@ -154,12 +160,13 @@ enum EventKind: string
     public function standsOn(): StandsOn
     {
         return match ($this) {
-            self::SafetyConfirmed, self::CutMeasured, self::CutBack, self::ConnectorFitted, self::Withdrawn, self::BoxOpened,
+            self::SafetyConfirmed, self::CutMeasured, self::CutBack, self::CutOut, self::ConnectorFitted, self::Withdrawn, self::BoxOpened,
             self::ToolTaken, self::PlanChanged, self::Noted, self::LeftSafe, self::Called, self::Answered,
             self::Pictured, self::Found, self::FoundAccepted => StandsOn::Nothing,
             self::PartParked, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::KitDated, self::LeafletRead,
             self::LeafletCompared, self::WithdrawnAccepted, self::PieceTaken => StandsOn::Kit,
-            self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::HandedOver => StandsOn::Assembly,
+            self::MarkMoved, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased,
+            self::HandedOver => StandsOn::Assembly,
         };
     }
 }

@@ -6,13 +6,11 @@ namespace Berm\Core\Build;
 
 use Berm\Core\Build\Event\Answered;
 use Berm\Core\Build\Event\Called;
-use Berm\Core\Build\Event\CutBack;
 use Berm\Core\Build\Event\HandedOver;
 use Berm\Core\Build\Event\LeftSafe;
 use Berm\Core\Build\Event\Noted;
 use Berm\Core\Build\Event\Pictured;
 use Berm\Core\Build\Event\SafetyConfirmed;
-use Berm\Core\Build\Event\TakenOff;
 use Berm\Core\Build\Event\Withdrawn;
 use Berm\Core\Place\Register;
 
@@ -152,14 +150,13 @@ final readonly class LogFold
      * @param list<Entry>         $log
      * @param array<string, true> $withdrawn by id
      *
-     * @return array<string, true> by id, what was on a part that was taken off again, or does not hold since an end was cut back
+     * @return array<string, true> by id, what no longer holds since a part was taken off again, an end was shortened or a mark moved
      */
     private static function fallen(array $log, array $withdrawn): array
     {
         $fallen = [];
         foreach ($log as $entry) {
-            $undoes = $entry->event instanceof TakenOff || $entry->event instanceof CutBack;
-            if ($undoes && !isset($withdrawn[$entry->id])) {
+            if ($entry->event instanceof Undoes && !isset($withdrawn[$entry->id])) {
                 $fallen += array_fill_keys($entry->basis->falls ?? [], true);
             }
             $offBy = $entry->basis?->offBy;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Berm\Core\Build;
 
-use Berm\Core\Build\Event\CutBack;
-use Berm\Core\Build\Event\TakenOff;
 use Berm\Core\Job\Plan;
 
 /**
@@ -20,14 +18,13 @@ final class OffMeanwhile
      */
     public static function basis(Event $event, Plan $known, Plan $whole): Basis
     {
-        if ($event instanceof TakenOff || $event instanceof CutBack) {
+        if ($event instanceof Undoes) {
             return $event->basis($whole);
         }
         $basis = $event->basis($known);
         foreach ($whole->build->counting as $entry) {
             $off = $entry->event;
-            $fells = $off instanceof TakenOff || $off instanceof CutBack;
-            if ($fells && !isset($known->build->counting[$entry->id]) && $off->fells($event, $whole)) {
+            if ($off instanceof Undoes && !isset($known->build->counting[$entry->id]) && $off->fells($event, $whole)) {
                 return $basis->onPartOffBy($entry->id);
             }
         }

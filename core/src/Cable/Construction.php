@@ -6,6 +6,7 @@ namespace Berm\Core\Cable;
 
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\Range;
+use Berm\Core\Quantity\Rounding;
 use Berm\Core\Revision;
 
 /** A cable type: what it is called, and the diameters over its layers that are known, each larger than the one beneath. */
@@ -43,6 +44,14 @@ final readonly class Construction
     }
 
     /** Null when it is not known. */
+    /** Of the insulation alone, without the conductor screen, as standards state it; null where its diameters are not known. */
+    public function wall(): ?Length
+    {
+        $beneath = $this->diameterOver(LayerKind::ConductorScreen) ?? $this->diameterOver(LayerKind::Conductor);
+
+        return null === $beneath ? null : $this->diameterOver(LayerKind::Insulation)?->minus($beneath)->dividedBy(2, Rounding::Nearest);
+    }
+
     public function diameterOver(LayerKind $kind): ?Length
     {
         return ($this->layers[$kind->value] ?? null)?->diameter;

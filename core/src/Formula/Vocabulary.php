@@ -34,6 +34,7 @@ final readonly class Vocabulary
         'conductor_diameter' => Dimension::Length,
         'insulation_diameter' => Dimension::Length,
         'insulation_thickness' => Dimension::Length,
+        'insulation_wall' => Dimension::Length,
         'insulation_screen_diameter' => Dimension::Length,
         'insulation_screen_thickness' => Dimension::Length,
         'metallic_screen_diameter' => Dimension::Length,

@@ -8,14 +8,15 @@ use Berm\Core\Build\BuildState;
 use Berm\Core\Build\Event;
 use Berm\Core\Build\Event\Applied;
 use Berm\Core\Build\Event\ConnectorFitted;
-use Berm\Core\Build\Event\CutBack;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\Found;
 use Berm\Core\Build\Event\HandedOver;
 use Berm\Core\Build\Event\LeafletRead;
+use Berm\Core\Build\Event\MarkMoved;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\PieceTaken;
 use Berm\Core\Build\Event\StageFinished;
+use Berm\Core\Build\Shortens;
 use Berm\Core\Build\StandsOn;
 use Berm\Core\Build\WorkKind;
 use Berm\Core\Build\Writer;
@@ -93,7 +94,7 @@ final readonly class Obstacle
     /** Anything that is done at the cable, by whoever. */
     private static function isWork(Event $event): bool
     {
-        return StandsOn::Nothing !== $event::kind()->standsOn() || $event instanceof CutMeasured || $event instanceof CutBack
+        return StandsOn::Nothing !== $event::kind()->standsOn() || $event instanceof CutMeasured || $event instanceof Shortens
             || $event instanceof ConnectorFitted;
     }
 
@@ -107,7 +108,7 @@ final readonly class Obstacle
     /** A cut that was made is measured again: it can only get better known. And an end that is cut back is begun anew. */
     private static function isCorrection(Event $event, BuildState $build): bool
     {
-        return $event instanceof CutBack || $event instanceof CutMeasured && null !== $build->cut($event->place);
+        return $event instanceof Shortens || $event instanceof MarkMoved || $event instanceof CutMeasured && null !== $build->cut($event->place);
     }
 
     private function cutsHere(Event $event): bool

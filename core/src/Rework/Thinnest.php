@@ -32,7 +32,22 @@ final class Thinnest
             }
         }
 
-        return $plan->problem ?? self::unfit($plan);
+        return $plan->problem ?? self::unfit($plan) ?? self::outOfCheck($plan);
+    }
+
+    /** A length that is still to be measured, and would be outside of what its check asks for. */
+    private static function outOfCheck(Plan $plan): ?Sentence
+    {
+        foreach ($plan->progress?->tasks() ?? [] as $task) {
+            $is = null === $task->verdict ? $task->possible?->length->nominal : null;
+            if (null !== $is && null !== $task->window && null !== $task->limits && !$task->window->contains($is)) {
+                return Sentence::of('{check}: it would be {is:fine}, and {limits} is asked for.', [
+                    'check' => $task->title, 'is' => $is, 'limits' => $task->limits,
+                ]);
+            }
+        }
+
+        return null;
     }
 
     private static function unfit(Plan $plan): ?Sentence

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Rework;
 
 use Berm\Core\Build\Writer;
-use Berm\Core\Connector\Connector;
 use Berm\Core\Job\Plan;
-use Berm\Core\Quantity\Length;
 use Berm\Core\Saying\Sentence;
 use Berm\Core\Section\Ruling;
 
@@ -22,45 +20,54 @@ final readonly class Way
         public Writer $by,
         /** Why it is no way here; null: it is one. */
         public ?Sentence $refusal,
-        /** What holds by least once it is done; null: nothing is planned by it. */
-        public ?Ruling $thinnest,
-        public ?Sawing $sawing,
-        public ?Connector $connector,
+        public Cost $cost,
+        public Choice $choice,
+        /** Null: nothing is planned by it. */
+        public ?Comes $comes,
     ) {
     }
 
-    public static function of(WayKind $kind, Sentence $title, Sentence $does, Writer $by = Writer::Jointer): self
-    {
-        return new self($kind, $title, $does, $by, null, null, null, null);
-    }
-
-    public static function sawing(Sentence $title, Sentence $does, Sawing $sawing): self
-    {
-        return new self(WayKind::CutBack, $title, $does, Writer::Jointer, null, null, $sawing, null);
-    }
-
-    public static function taking(Connector $connector, Sentence $does): self
-    {
-        $title = Sentence::of('Take {connector}', ['connector' => $connector->name]);
-
-        return new self(WayKind::OtherConnector, $title, $does, Writer::Jointer, null, null, null, $connector);
+    public static function of(
+        WayKind $kind, Sentence $title, Sentence $does, ?Cost $cost = null, ?Choice $choice = null, Writer $by = Writer::Jointer,
+    ): self {
+        return new self($kind, $title, $does, $by, null, $cost ?? Cost::nothing(), $choice ?? Choice::none(), null);
     }
 
     /** The first reason counts. @param Sentence|null $why null: nothing stands against it */
     public function ruledOut(?Sentence $why): self
     {
         return new self(
-            $this->kind, $this->title, $this->does, $this->by, $this->refusal ?? $why, $this->thinnest, $this->sawing, $this->connector,
+            $this->kind, $this->title, $this->does, $this->by, $this->refusal ?? $why, $this->cost, $this->choice, $this->comes,
         );
     }
 
-    /** It is one only where every rule holds as far as hands can keep it. @param Plan $plan as it comes to by it */
-    public function comingTo(Plan $plan): self
+    /**
+     * It is planned where nothing stands against it yet, and is one only where every rule holds as far as hands can keep it.
+     *
+     * @param Comes|\Closure(): Comes $to
+     */
+    public function comingTo(Comes|\Closure $to): self
     {
+        if (null !== $this->refusal) {
+            return $this;
+        }
+        $comes = $to instanceof Comes ? $to : $to();
+
         return new self(
-            $this->kind, $this->title, $this->does, $this->by, $this->refusal ?? Thinnest::broken($plan), Thinnest::of($plan),
-            $this->sawing, $this->connector,
+            $this->kind, $this->title, $this->does, $this->by, $this->refusal ?? Thinnest::broken($comes->plan), $this->cost,
+            $this->choice, $comes,
         );
+    }
+
+    /** With the time that it takes by the sheet's own steps. @param Plan $before as things stand */
+    public function timed(Plan $before): self
+    {
+        return null === $this->comes ? $this : $this->costing($this->cost->andWork(WorkAnew::by($before, $this->comes->plan)));
+    }
+
+    public function costing(Cost $cost): self
+    {
+        return new self($this->kind, $this->title, $this->does, $this->by, $this->refusal, $cost, $this->choice, $this->comes);
     }
 
     public function isOne(): bool
@@ -68,17 +75,21 @@ final readonly class Way
         return null === $this->refusal;
     }
 
-    /** Cable that is lost. */
-    public function cable(): Length
+    public function thinnest(): ?Ruling
     {
-        return $this->sawing->amount ?? Length::ofNanometres(0);
+        return $this->comes?->thinnest;
     }
 
-    /** By what it uses up: connectors, then cable. */
+    /** By what it uses up: those that are none come last, and what needs an engineer after what a jointer may do for the same. */
     public function costsMoreThan(self $other): int
     {
-        $cost = static fn (self $way): array => [!$way->isOne(), null !== $way->connector, $way->cable()->nanometres];
+        $isOne = !$this->isOne() <=> !$other->isOne();
+        $cost = $this->cost->isMoreThan($other->cost);
 
-        return $cost($this) <=> $cost($other);
+        return match (true) {
+            0 !== $isOne => $isOne,
+            0 !== $cost => $cost,
+            default => (Writer::Engineer === $this->by) <=> (Writer::Engineer === $other->by),
+        };
     }
 }

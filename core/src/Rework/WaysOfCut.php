@@ -4,29 +4,19 @@ declare(strict_types=1);
 
 namespace Berm\Core\Rework;
 
-use Berm\Core\Build\Event\CutBack;
-use Berm\Core\Build\Writer;
-use Berm\Core\Cable\End;
 use Berm\Core\Connector\Connector;
-use Berm\Core\Fit\ConnectorFit;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\MarkOut\MarkPlace;
-use Berm\Core\Quantity\Instrument;
 use Berm\Core\Quantity\Judgement;
 use Berm\Core\Quantity\Length;
-use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Range;
-use Berm\Core\Quantity\Reading;
 use Berm\Core\Quantity\Verdict;
 use Berm\Core\Saying\Sentence;
 
-/** Every way on from a cut that is out that Berm works out: each is planned whole, and judged by the same rules at their worst. */
+/** The ways on from a cut that is out. @internal use WaysOn */
 final readonly class WaysOfCut
 {
-    /** So many connectors that would suit are planned whole, the nearest first. */
-    private const CONNECTORS_PLANNED = 12;
-
     private function __construct(private Plan $plan, private Mark $mark, private Judgement $judgement)
     {
     }
@@ -51,36 +41,25 @@ final readonly class WaysOfCut
     /**
      * @param Plan            $plan       in which the cut is out, and nothing stands against it: see refusal()
      * @param list<Connector> $connectors that could be had
+     * @param list<KitAtHand> $kits       of which there is a box
      *
-     * @return list<Way> those that are one before those that are not, by what they use up
+     * @return list<Way>
      */
-    public static function on(Plan $plan, MarkPlace $place, array $connectors): array
+    public static function on(Plan $plan, MarkPlace $place, array $connectors, array $kits): array
     {
         $mark = $plan->markOut?->mark($place->end, $place->cut, $place->core) ?? throw new \LogicException('its refusal was asked for');
         $judgement = $plan->build->judgementOf($mark) ?? throw new \LogicException('its refusal was asked for');
         $ways = new self($plan, $mark, $judgement);
-        $found = [
-            $ways->measureAgain(),
-            ...($judgement->isTooLong() ? [$ways->letStand(), $ways->cutBack(), $ways->otherConnector($connectors)] : [
-                $ways->cutOn(), $ways->letStand(),
-            ]),
+        $as = Sentence::of('this cut at {value:fine}', ['value' => $judgement->value]);
+        $filling = Filling::of($plan, $place, $judgement);
+
+        return [
+            FirstWays::measureAgain($judgement), FirstWays::letStand($plan, $judgement), ...(null === $filling ? [] : [$filling]),
+            ...($judgement->isTooLong() ? [
+                $ways->cutBack(), OtherConnectors::among($plan, $connectors, self::isRightBy(...), $as),
+                OtherKits::among($plan, $kits, self::isRightBy(...), $as), ...LastWays::on($plan, $place->end),
+            ] : [$ways->cutOn()]),
         ];
-        usort($found, static fn (Way $one, Way $other): int => $one->costsMoreThan($other));
-
-        return [...$found, $ways->makeSafe()];
-    }
-
-    private function measureAgain(): Way
-    {
-        $way = Way::of(WayKind::MeasureAgain, Sentence::plain('Measure it again with something finer'), Sentence::of(
-            'It is out by {by:fine}, and the instrument tells to ± {within:fine}.',
-            ['by' => $this->judgement->margin->absolute(), 'within' => $this->judgement->uncertainty],
-        ));
-
-        return $way->ruledOut($this->judgement->isOutWithinUncertainty() ? null : Sentence::of(
-            'It is out by {by:fine}, more than the ± {within:fine} of the instrument: another reading will not put it right.',
-            ['by' => $this->judgement->margin->absolute(), 'within' => $this->judgement->uncertainty],
-        ));
     }
 
     /** What is short is made longer: a strip can be lengthened, never put back. */
@@ -89,16 +68,7 @@ final readonly class WaysOfCut
         return Way::of(WayKind::CutOn, Sentence::of(
             'Take {by:fine} more off', ['by' => $this->mark->at->minus($this->judgement->value)],
         ), Sentence::of('Mark it anew at {at} from the cable end, cut, and measure again.', ['at' => $this->mark->at]))
-            ->comingTo($this->withoutIt());
-    }
-
-    /** Every rule holds with it as it is: the leaflet's own window does not, and that is nobody's to pass over but an engineer's. */
-    private function letStand(): Way
-    {
-        return Way::of(WayKind::LetStand, Sentence::plain('An engineer lets it stand'), Sentence::of(
-            'Nothing is cut: it lies {by:fine} outside the window of the sheet.',
-            ['by' => $this->judgement->margin->absolute()],
-        ), Writer::Engineer)->comingTo($this->plan);
+            ->comingTo(Comes::to($this->withoutIt(), [], [$this->mark]));
     }
 
     /** As planned, else as near to it as every rule holds: what stays where it was cut may lie too far out by it. */
@@ -130,18 +100,13 @@ final readonly class WaysOfCut
     private function cutBackBy(Length $amount, Range $window): Way
     {
         $end = $this->mark->place->end;
-        $event = new CutBack($end, Reading::typed($amount->toText(), LengthUnit::Millimetre, Instrument::SteelRule), '');
-        $sawn = SawnOff::of($this->plan, $event);
         $all = $this->plan->markOut?->cores() ?? 1;
-        $from = 1 === $all ? 'the end of the core' : "all $all cores";
-        $isUnknown = null === ($this->plan->job->cables[$end->value] ?? null)?->asFound->slack;
-        $does = Sentence::of("Saw it off $from, then mark this end out anew.".($isUnknown
-            ? ' It needs {needs:fine} of slack: nobody has measured what this end has.' : ''), ['needs' => $amount]);
 
-        return Way::sawing(
-            Sentence::of("Cut end {$end->value} back by {by:fine}", ['by' => $amount]), $does,
-            new Sawing($amount, $window, $sawn->kept(), $sawn->again()),
-        )->ruledOut($sawn->refusal())->ruledOut($this->tooShort($end, $amount))->comingTo($sawn->made());
+        return Shortening::ofEnd($this->plan, $end, $amount, $window)->way(
+            WayKind::CutBack, Sentence::of("Cut end {$end->value} back by {by:fine}", ['by' => $amount]), Sentence::plain(
+                'Saw it off '.(1 === $all ? 'the end of the core' : "all $all cores").', then mark this end out anew.',
+            ), Cost::nothing(),
+        );
     }
 
     /** @return non-empty-list<Mark> cuts of the end that are too long: one sawing puts all of them right */
@@ -162,50 +127,8 @@ final readonly class WaysOfCut
             : $judgement->value->minus($mark->window()->max);
     }
 
-    /** The conductors still have to meet. */
-    private function tooShort(End $end, Length $amount): ?Sentence
-    {
-        $slack = ($this->plan->job->cables[$end->value] ?? null)?->asFound->slack;
-        $left = null === $slack ? null : SlackLeft::of($this->plan, $end, $slack);
-
-        return null !== $left && $left->isLessThan($amount) ? Sentence::of(
-            "It needs {needs:fine} of slack; {left:fine} is left at end {$end->value}.",
-            ['needs' => $amount, 'left' => Length::largest($left, Length::ofNanometres(0))],
-        ) : null;
-    }
-
-    /** @param list<Connector> $connectors */
-    private function otherConnector(array $connectors): Way
-    {
-        $way = Way::of(WayKind::OtherConnector, Sentence::plain('Take another connector'), Sentence::plain(
-            'One whose strip is as long as this cut was made.',
-        ));
-        $tried = 0;
-        foreach ($connectors as $connector) {
-            $suits = !$connector->revision->equals($this->plan->job->connector->revision ?? $connector->revision) && ConnectorFit::judge(
-                $this->plan->job->function, array_values($this->plan->job->cables), $connector, $this->plan->sheet, $this->plan->job->size,
-            )->outcome()->lets();
-            if ($suits && $tried < self::CONNECTORS_PLANNED) {
-                ++$tried;
-                $plan = Plan::ofLog($this->plan->job->withConnector($connector), array_values($this->plan->build->counting));
-                if ($this->isRightBy($plan)) {
-                    return Way::taking($connector, Sentence::plain(
-                        'This cut is right for it as it was made. The plan changes with it; what was measured stays.',
-                    ))->comingTo($plan);
-                }
-            }
-        }
-
-        return $way->ruledOut(0 === $tried
-            ? Sentence::plain('No other connector that Berm knows of goes on these conductors and in this kit.')
-            : Sentence::of(
-                'Of {tried} that go on these conductors and in this kit, none is right with this cut at {value:fine}.',
-                ['tried' => $tried, 'value' => $this->judgement->value],
-            ));
-    }
-
     /** All that was cut is inside by it. */
-    private function isRightBy(Plan $plan): bool
+    private static function isRightBy(Plan $plan): bool
     {
         foreach ($plan->markOut?->all() ?? [] as $mark) {
             if (Verdict::Out === $plan->build->judgementOf($mark)?->verdict && null === $plan->build->acceptance($mark)) {
@@ -213,14 +136,7 @@ final readonly class WaysOfCut
             }
         }
 
-        return null !== $plan->markOut && null === Thinnest::broken($plan);
-    }
-
-    private function makeSafe(): Way
-    {
-        return Way::of(WayKind::MakeSafe, Sentence::plain('Leave it safe, and ask'), Sentence::plain(
-            'Cap and cover what is bare, say in the record that it is left, and call an engineer. There is always this way.',
-        ));
+        return null !== $plan->markOut;
     }
 
     /** As it is planned with this cut still to be made. */

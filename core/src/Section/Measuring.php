@@ -13,6 +13,7 @@ use Berm\Core\Check\Measure;
 use Berm\Core\Check\Possible;
 use Berm\Core\CoreError;
 use Berm\Core\Formula\Values;
+use Berm\Core\Margin\Locus;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\MarkOut\MarkOutImpossible;
@@ -56,7 +57,7 @@ final class Measuring
     /** Marks are the same on every core where nothing was found there, and none is laid from an edge that each core has for itself. */
     private function isAlikeOnCores(): bool
     {
-        return $this->finds->isEmpty() && !($this->isMeasured && $this->assembly->sheet->laysMarksFromCores());
+        return $this->finds->isEmpty() && [] === $this->build->moves() && !($this->isMeasured && $this->assembly->sheet->laysMarksFromCores());
     }
 
     public function values(Where $where): Values
@@ -112,8 +113,18 @@ final class Measuring
             ) : $this->found($core, $isFixed);
             $length = MeasuredLength::on($places, $place, $measure)->length();
 
-            return new Possible($length, $planned->planned, $planned->keepsRules, $planned->more);
+            return new Possible($length, $this->planned($planned, $place, $measure, $isFixed), $planned->keepsRules, $planned->more);
         });
+    }
+
+    /** A length as it is planned: where a mark was moved, by that too. @throws CoreError */
+    private function planned(Possible $planned, CheckPlace $place, Measure $measure, bool $isFixed): Locus
+    {
+        $moves = $this->build->moves();
+
+        return [] === $moves ? $planned->planned : MeasuredLength::on(new Places(
+            $this->assembly, BuildState::fold($moves), $place->where->core ?? 1, $isFixed, null, $this->unmeasured->causes,
+        ), $place, $measure)->length();
     }
 
     /** The same for cores on which the same was measured. @throws CoreError */
@@ -146,16 +157,16 @@ final class Measuring
     private function cutsOn(int $core): string
     {
         return $this->cuts[$core] ??= serialize(array_map(fn (CableEnd $cable): array => array_map(
-            fn (Cut $cut): ?array => $this->readOf(MarkPlace::of($cable->end, $cut, $this->assembly->coreOf($cable->end, $cut, $core))),
+            fn (Cut $cut): array => $this->readOf(MarkPlace::of($cable->end, $cut, $this->assembly->coreOf($cable->end, $cut, $core))),
             Cut::of($cable->construction->design),
         ), $this->assembly->cables));
     }
 
-    /** @return array{int, int}|null in nanometres, and how uncertain */
-    private function readOf(MarkPlace $place): ?array
+    /** @return array{int|null, int|null, int|null} in nanometres, how uncertain, and how far its mark was moved */
+    private function readOf(MarkPlace $place): array
     {
         $reading = $this->build->cut($place)?->event->reading;
 
-        return null === $reading ? null : [$reading->value->nanometres, $reading->uncertainty()->nanometres];
+        return [$reading?->value->nanometres, $reading?->uncertainty()->nanometres, $this->build->movedBy($place)?->nanometres];
     }
 }

@@ -343,7 +343,10 @@ final class Places
             $case->tolerance->above,
         );
 
-        return new PlannedCut($case, $this->inherited($case, $values, $cable)->with($cause), $values);
+        $at = $this->inherited($case, $values, $cable);
+        $moved = $this->build->movedBy($this->place($end, $cut));
+
+        return new PlannedCut($case, (null === $moved ? $at : $at->movedBy($moved))->with($cause), $values);
     }
 
     /**

@@ -31,6 +31,7 @@ final class Names
         'conductor_diameter' => 'over the conductor',
         'insulation_diameter' => 'over the [insulation]',
         'insulation_thickness' => 'wall of the [insulation]',
+        'insulation_wall' => 'wall of the [insulation], without the conductor screen',
         'insulation_screen_diameter' => 'over the [insulation screen]',
         'insulation_screen_thickness' => 'wall of the [insulation screen]',
         'metallic_screen_diameter' => 'over the [metallic screen]',

@@ -40,6 +40,21 @@ final class LogReadTest extends TestCase
             ['kind' => 'cut-back', 'end' => 'A', 'by' => $reading, 'reason' => 'cut too far'],
             'End A cut back by 57,5 mm (cut too far)', '',
         ];
+        yield 'a connector cut out' => [
+            ['kind' => 'cut-out', 'offA' => $reading, 'offB' => $reading, 'reason' => 'gap after crimping'],
+            'Connector cut out again, 57,5 mm of end A and 57,5 mm of end B with it (gap after crimping)', '',
+        ];
+        yield 'a lug cut out' => [
+            ['kind' => 'cut-out', 'offA' => $reading, 'reason' => 'turned'],
+            'Connector cut out again, 57,5 mm with it (turned)', '',
+        ];
+        yield 'a mark moved' => [
+            [
+                'kind' => 'mark-moved', 'end' => 'B', 'cut' => 'insulation-screen', 'by' => '5 mm',
+                'for' => ['stage' => 'join', 'check' => 'screens'], 'reason' => 'too close',
+            ],
+            'Insulation screen, end B: marked 5 mm further back (too close)', 'Insulation shield, end B: marked 0.197 in further back (too close)',
+        ];
         yield 'a cut let stand' => [
             ['kind' => 'deviation-accepted', 'end' => 'A', 'cut' => 'insulation', 'core' => 1, 'reason' => 'filled', 'of' => 'e'],
             'Insulation, end A, core 1, let stand: filled', '',

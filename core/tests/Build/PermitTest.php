@@ -49,7 +49,10 @@ final class PermitTest extends TestCase
     {
         $at = array_filter(EventKind::cases(), static fn (EventKind $kind): bool => $kind->isAtTheCable());
         self::assertSame(
-            ['cut-measured', 'cut-back', 'part-parked', 'connector-fitted', 'applied', 'taken-off', 'check-made', 'stage-finished'],
+            [
+                'cut-measured', 'cut-back', 'cut-out', 'part-parked', 'connector-fitted', 'applied', 'taken-off', 'check-made',
+                'stage-finished',
+            ],
             array_values(array_map(static fn (EventKind $kind): string => $kind->value, $at)),
         );
     }

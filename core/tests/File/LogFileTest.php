@@ -23,6 +23,11 @@ final class LogFileTest extends TestCase
         ],
         'cut-measured' => ['end' => 'B', 'cut' => 'insulation', 'core' => 2, 'reading' => self::READING],
         'cut-back' => ['end' => 'B', 'by' => self::READING, 'reason' => 'cut too far'],
+        'cut-out' => ['offA' => self::READING, 'offB' => self::READING, 'reason' => 'gap'],
+        'mark-moved' => [
+            'end' => 'B', 'cut' => 'insulation', 'core' => 2, 'by' => '5 mm', 'for' => ['stage' => 'join', 'check' => 'screens'],
+            'reason' => 'too close',
+        ],
         'deviation-accepted' => ['end' => 'B', 'cut' => 'insulation', 'core' => 2, 'reason' => 'filled', 'of' => 'entry-3'],
         'lap-accepted' => ['part' => 'tube', 'rule' => 'laps', 'of' => 'insulation-screen', 'end' => 'A', 'core' => 3, 'reason' => 'taped'],
         'part-parked' => ['end' => 'A', 'part' => 'tube'],

@@ -6,20 +6,34 @@ namespace Berm\Core\Tests\Rework;
 
 use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event;
+use Berm\Core\Build\Event\BoxOpened;
+use Berm\Core\Build\Event\CheckAccepted;
+use Berm\Core\Build\Event\CheckMade;
+use Berm\Core\Build\Event\CutBack;
 use Berm\Core\Build\Event\CutMeasured;
+use Berm\Core\Build\Event\CutOut;
+use Berm\Core\Build\Event\DeviationAccepted;
 use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Gate;
 use Berm\Core\Build\TaskKind;
 use Berm\Core\Cable\AsFound;
 use Berm\Core\Cable\CableEnd;
 use Berm\Core\Cable\End;
+use Berm\Core\Check\CheckKind;
+use Berm\Core\Check\CheckPlace;
+use Berm\Core\Check\Looked;
+use Berm\Core\Check\Measured;
 use Berm\Core\Job\Job;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Mark;
+use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Quantity\Instrument;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Reading;
+use Berm\Core\Rework\Lost;
+use Berm\Core\Rework\Way;
+use Berm\Core\Rework\WayKind;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Tests\Built;
 use Berm\Core\Tests\Demo;
@@ -31,14 +45,17 @@ final class Spoilt
     /** @var list<Entry> */
     private array $log = [];
     private \DateTimeImmutable $now;
+    /** The check that is out. */
+    public ?CheckPlace $fault = null;
+    /** The cut that is out. */
+    public ?MarkPlace $spoilt = null;
 
-    private function __construct(private readonly Job $job, public Plan $plan)
+    private function __construct(private Job $job, public Plan $plan)
     {
         $this->now = new \DateTimeImmutable('2026-03-14T08:30:00Z');
     }
 
-    /** @param \Closure(Mark): ?Length $spoil how much too far the cut is made; null: as planned, and on */
-    public static function at(string $sheet, \Closure $spoil, ?string $slack = null): self
+    private static function begun(string $sheet, ?string $slack): self
     {
         $job = self::withSlack(Demo::corner($sheet), $slack);
         $self = new self($job, Plan::ofLog($job, []));
@@ -47,10 +64,19 @@ final class Spoilt
         if ('' !== $leaflet) {
             $self->write(new LeafletRead($leaflet));
         }
+
+        return $self;
+    }
+
+    /** @param \Closure(Mark): ?Length $spoil how much too far the cut is made; null: as planned, and on */
+    public static function at(string $sheet, \Closure $spoil, ?string $slack = null): self
+    {
+        $self = self::begun($sheet, $slack);
         while (null !== $task = $self->plan->progress?->next()) {
             $mark = TaskKind::Cut === $task->kind ? $task->mark : null;
             $by = null === $mark ? null : $spoil($mark);
             if (null !== $mark && null !== $by) {
+                $self->spoilt = $mark->place;
                 $self->write(new CutMeasured($mark->place, self::reading($mark->at->plus($by))));
 
                 return $self;
@@ -58,6 +84,95 @@ final class Spoilt
             $self->write(Built::next($self->plan) ?? throw new \LogicException('something is asked for'));
         }
         throw new \LogicException('no such cut is ever asked for');
+    }
+
+    /**
+     * A length that is read so much outside its window: above it, or below it where it is negative.
+     *
+     * @param string                        $check its key; the first place of it
+     * @param (\Closure(Mark): Length)|null $off   how far from its mark each cut is made
+     */
+    public static function atCheck(string $sheet, string $check, Length $past, ?string $slack = null, ?\Closure $off = null): self
+    {
+        $self = self::begun($sheet, $slack);
+        while (null !== $task = $self->plan->progress?->next()) {
+            $place = $task->checkPlace();
+            $window = $place?->check === $check ? $task->window : null;
+            if (null !== $place && null !== $window) {
+                $from = $past->isNegative() ? $window->min : $window->max;
+                $self->fault = $place;
+                $said = $self->write(new CheckMade($place, new Measured(self::reading(
+                    ($from ?? throw new \LogicException('it has no such limit'))->plus($past),
+                ))));
+                null === $said || throw new \LogicException($said);
+
+                return $self;
+            }
+            $mark = TaskKind::Cut === $task->kind ? $task->mark : null;
+            $self->write(null !== $mark && null !== $off ? new CutMeasured($mark->place, self::reading($mark->at->plus($off($mark))))
+                : Built::next($self->plan) ?? throw new \LogicException('something is asked for'));
+        }
+        throw new \LogicException('no such check is ever made');
+    }
+
+    /** A look that is answered with no, the so many-th that is asked. */
+    public static function atLook(string $sheet, int $number, ?string $slack = null): self
+    {
+        $self = self::begun($sheet, $slack);
+        while (null !== $task = $self->plan->progress?->next()) {
+            $place = CheckKind::Seen === $task->check?->question->kind() ? $task->checkPlace() : null;
+            if (null !== $place && 0 >= --$number) {
+                $self->fault = $place;
+                $said = $self->write(new CheckMade($place, Looked::andItIsNot()));
+                null === $said || throw new \LogicException($said);
+
+                return $self;
+            }
+            $self->write(Built::next($self->plan) ?? throw new \LogicException('something is asked for'));
+        }
+        throw new \LogicException('so many looks are not asked');
+    }
+
+    /**
+     * As far as a way goes with what is written down at once; what follows from it is asked for by the plan.
+     *
+     * @return bool false where it does not end in this accessory, or not by this plan: it is left, or a piece goes in
+     */
+    public function take(Way $way): bool
+    {
+        $sawn = array_map(self::reading(...), $way->choice->sawing->amounts ?? []);
+        $event = match (true) {
+            null !== $way->choice->writes => $way->choice->writes,
+            WayKind::CutBack === $way->kind, WayKind::StartOver === $way->kind && null === $this->plan->build->connector => new CutBack(End::from((string) array_key_first($sawn)), $sawn[array_key_first($sawn)], 'as offered'),
+            WayKind::CutOut === $way->kind, WayKind::StartOver === $way->kind => new CutOut($sawn['A'], $sawn['B'] ?? null, 'as offered'),
+            WayKind::LetStand === $way->kind, WayKind::Fill === $way->kind => $this->standing(),
+            default => null,
+        };
+        if (null !== $way->choice->connector) {
+            $this->changeTo($this->job->withConnector($way->choice->connector));
+        }
+        $refusal = null === $event ? null : $this->write($event);
+        null === $refusal || throw new \LogicException($refusal);
+
+        return !\in_array($way->kind, [WayKind::MakeSafe, WayKind::PutIn], true);
+    }
+
+    private function standing(): Event
+    {
+        return null === $this->fault ? new DeviationAccepted($this->spoilt ?? throw new \LogicException(), 'as offered')
+            : new CheckAccepted($this->fault, 'as offered');
+    }
+
+    private function changeTo(Job $job): void
+    {
+        $this->job = $job;
+        $this->plan = Plan::ofLog($job, $this->log);
+    }
+
+    /** From here on by another way; this one goes its own. */
+    public function again(): self
+    {
+        return clone $this;
     }
 
     /** The last cut of end A that is made before the connector is on, on core 1, so much past its window. */
@@ -103,6 +218,13 @@ final class Spoilt
         return null;
     }
 
+    /** What the box is short of comes from another one. */
+    private function fetch(): bool
+    {
+        return null !== Lost::without($this->plan)
+            && null === $this->write(new BoxOpened('box-2', $this->job->size->gtin->digits ?? '9506000134352', 'L8', '', null, null, []));
+    }
+
     public function last(): Entry
     {
         return $this->log[\count($this->log) - 1];
@@ -113,7 +235,7 @@ final class Spoilt
     {
         for ($i = 0; $i < 500 && null !== $event = Built::next($this->plan); ++$i) {
             $refusal = $this->write($event);
-            if (null !== $refusal) {
+            if (null !== $refusal && !$this->fetch()) {
                 return $refusal;
             }
         }

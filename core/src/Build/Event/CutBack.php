@@ -9,20 +9,22 @@ use Berm\Core\Build\Event;
 use Berm\Core\Build\EventKind;
 use Berm\Core\Build\Names;
 use Berm\Core\Build\Progress;
+use Berm\Core\Build\Shortens;
 use Berm\Core\Cable\End;
 use Berm\Core\File\Fields;
 use Berm\Core\File\ReadingFile;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\Stage;
 use Berm\Core\Quantity\Reading;
-use Berm\Core\Rework\SawnOff;
+use Berm\Core\Rework\Aftermath;
+use Berm\Core\Rework\Untrue;
 use Berm\Core\Saying\Sentence;
 
 /**
  * Something was sawn off the end of the cable, on all of its cores: what was cut lies that much nearer to the end now, and the end is
  * marked out anew.
  */
-final readonly class CutBack implements Event
+final readonly class CutBack implements Shortens
 {
     public function __construct(public End $end, public Reading $by, public string $reason)
     {
@@ -55,20 +57,25 @@ final readonly class CutBack implements Event
         return null;
     }
 
+    public function sawnOff(End $end): ?Reading
+    {
+        return $end === $this->end ? $this->by : null;
+    }
+
     public function refusal(Plan $plan): ?Sentence
     {
-        return SawnOff::of($plan, $this)->refusal();
+        return Aftermath::of($plan, $this)->refusal();
     }
 
     public function basis(Plan $plan): Basis
     {
-        return Basis::of($plan->job->pins(), falls: SawnOff::of($plan, $this)->falls());
+        return Basis::of($plan->job->pins(), falls: Aftermath::of($plan, $this)->falls());
     }
 
     /** A length from where the conductor ended, or between the two ends: it is another one now. */
     public function fells(Event $event, Plan $plan): bool
     {
-        return SawnOff::isMeasuredFrom($this->end, $event, $plan);
+        return Untrue::isMeasuredFrom($this->end, $event, $plan);
     }
 
     public function words(Names $names): Sentence

@@ -11,6 +11,7 @@ use Berm\Core\Build\EventKind;
 use Berm\Core\Build\Names;
 use Berm\Core\Build\Progress;
 use Berm\Core\Build\Task;
+use Berm\Core\Build\Undoes;
 use Berm\Core\Build\WorkKind;
 use Berm\Core\Build\WorkPlace;
 use Berm\Core\File\Fields;
@@ -23,7 +24,7 @@ use Berm\Core\Saying\Sentence;
  * What was applied is off again, for a reason: it has to be done anew, and so has what was looked at and measured on it. This is no
  * correction of the log: it was there, and may be lost.
  */
-final readonly class TakenOff implements Event
+final readonly class TakenOff implements Undoes
 {
     public function __construct(public WorkPlace $place, public string $reason)
     {

@@ -16,6 +16,7 @@ final class FormulaInWords
         'half_connector' => 'half of the connector less its share of the stop', 'barrel_growth' => 'what its side of the connector grows',
         'conductor_diameter' => 'the diameter of the conductor', 'insulation_diameter' => 'the diameter over the insulation',
         'insulation_thickness' => 'the thickness of the insulation',
+        'insulation_wall' => 'the wall of the insulation',
         'insulation_screen_thickness' => 'the thickness of the [insulation screen]',
         'oversheath_thickness' => 'the thickness of the [oversheath]', 'oversheath_diameter' => 'the diameter over the [oversheath]',
         'insulation_screen_diameter' => 'the diameter over the [insulation screen]',
