@@ -96,9 +96,9 @@ final readonly class Engine
             return $this->stores->boxes($query, $asked->page);
         }
         if ('GET' === $asked->method && $this->path('/ways') === $path) {
-            $fault = FindWays::fault($query);
+            $found = ($this->findWays)($this->package->job->id, FindWays::fault($query));
 
-            return Answer::of(200, WayJson::all(($this->findWays)($this->package->job->id, $fault), FindWays::core($fault)));
+            return Answer::of(200, WayJson::all($found->ways, $found->plan, $found->core));
         }
         [, $box] = 1 === preg_match('~^/api/boxes/([^/]+)/opening$~', $path, $found) ? $found : ['', ''];
         [, $tool] = 1 === preg_match('~^'.preg_quote($this->path('/tools'), '~').'/([^/]+)$~', $path, $found) ? $found : ['', ''];

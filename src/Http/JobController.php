@@ -124,9 +124,9 @@ final readonly class JobController
     #[IsGranted(Permission::Read->value)]
     public function ways(string $id, Request $request, FindWays $findWays): JsonResponse
     {
-        $fault = FindWays::fault($request->getQueryString() ?? '');
+        $found = $findWays($id, FindWays::fault($request->getQueryString() ?? ''));
 
-        return new JsonResponse(WayJson::all($findWays($id, $fault), FindWays::core($fault)));
+        return new JsonResponse(WayJson::all($found->ways, $found->plan, $found->core));
     }
 
     #[Route('/api/jobs/{id}/ends/{end}/identification', requirements: ['end' => 'A|B'], methods: ['GET'])]

@@ -13,7 +13,6 @@ use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Ranking\Enquiry;
 use Berm\Core\Ranking\Ranking;
 use Berm\Core\Revision;
-use Berm\Core\Rework\Way;
 use Berm\Core\Rework\WaysOn;
 
 /** Every way on from a cut or a check that is out. */
@@ -39,20 +38,12 @@ final readonly class FindWays
         return isset($asked['check']) ? Fields::read($asked, PlaceFile::readCheck(...)) : Fields::read($asked, PlaceFile::readMark(...));
     }
 
-    /** The one that is drawn. */
-    public static function core(MarkPlace|CheckPlace $fault): int
-    {
-        return ($fault instanceof MarkPlace ? $fault->core : $fault->where->core) ?? 1;
-    }
-
     /**
      * Refuses with EntryRefused where nothing is out there.
      *
-     * @return list<Way>
-     *
      * @throws JobNotFound
      */
-    public function __invoke(string $jobId, MarkPlace|CheckPlace $fault): array
+    public function __invoke(string $jobId, MarkPlace|CheckPlace $fault): FoundWays
     {
         $plan = ($this->plan)($this->jobs->get($jobId));
         $refusal = WaysOn::refusal($plan, $fault);
@@ -62,7 +53,10 @@ final readonly class FindWays
         // By another kit only a cut can be right as it is.
         $kits = $fault instanceof MarkPlace && null === $plan->build->connector ? $this->kits->for($jobId, $plan->job) : [];
 
-        return WaysOn::from($plan, $fault, null === $plan->build->connector ? $this->connectors($plan->job) : [], $kits);
+        $connectors = null === $plan->build->connector ? $this->connectors($plan->job) : [];
+        $core = $fault instanceof MarkPlace ? $fault->core : $fault->where->core;
+
+        return new FoundWays(WaysOn::from($plan, $fault, $connectors, $kits), $plan, $core ?? 1);
     }
 
     /** @return list<Connector> */

@@ -23,11 +23,14 @@ final class Lost
     {
         $names = [];
         $sheet = $plan->sheet;
+        if (null === $sheet) {
+            return [];
+        }
         foreach ($falls as $id) {
             $event = ($plan->build->counting[$id] ?? null)?->event;
             $item = $event instanceof Applied && WorkKind::Set === $event->place->how
-                ? $sheet?->items[$event->place->part] ?? null : null;
-            $isLost = null !== $item && null !== $sheet && (WorkInWords::isLost($item, $sheet) || Nature::Wrap === $item->nature && '' !== $item->stock);
+                ? $sheet->items[$event->place->part] ?? null : null;
+            $isLost = null !== $item && (WorkInWords::isLost($item, $sheet) || Nature::Wrap === $item->nature && '' !== $item->stock);
             $names = $isLost ? [...$names, $item->name] : $names;
         }
 

@@ -38,7 +38,7 @@ final readonly class WorkAnew
                 $anew = array_filter($tasks, $isCounted);
                 $takes = ($step->work->seconds ?? 0) + ($step->wait->seconds ?? 0);
                 $seconds += [] === $tasks ? 0.0 : $takes * \count($anew) / \count($tasks);
-                $isSaid = $isSaid || $takes > 0;
+                $isSaid = $isSaid || $takes > 0 && [] !== $anew;
             }
         }
 

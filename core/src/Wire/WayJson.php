@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Wire;
 
 use Berm\Core\File\LogFile;
+use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Rework\Choice;
@@ -22,13 +23,17 @@ final class WayJson
 {
     /**
      * @param list<Way> $ways
+     * @param Plan      $plan as things stand
      * @param int       $core that is drawn
      *
      * @return array<string, mixed>
      */
-    public static function all(array $ways, int $core): array
+    public static function all(array $ways, Plan $plan, int $core): array
     {
-        return ['ways' => array_map(static fn (Way $way): array => self::of($way, $core), $ways)];
+        return [
+            'ways' => array_map(static fn (Way $way): array => self::of($way, $core), $ways),
+            'lies' => self::lies(Comes::to($plan), $core),
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -42,6 +42,7 @@ export const routes: RouteObject[] = [
             lazy: async () => ({ Component: (await import('../features/section/SectionPage')).SectionPage }),
           },
           { path: 'build', lazy: async () => ({ Component: (await import('../features/build/Build')).Build }) },
+          { path: 'build/ways', lazy: async () => ({ Component: (await import('../features/rework/Rework')).Rework }) },
           { path: 'record', lazy: async () => ({ Component: (await import('../features/record/Record')).Record }) },
         ],
       },

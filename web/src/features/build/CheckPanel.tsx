@@ -21,10 +21,11 @@ import { WhoMay } from '../../views/WhoMay'
 import { NoAnswer } from './NoAnswer'
 import { OtherCheck } from './OtherPlace'
 import { SentAnswer } from './SentAnswer'
-import { useInstrument } from './useInstrument'
+import { useInstrument } from '../../views/useInstrument'
 import { checkField } from './typedIn'
 import { useWriteDone } from './useWriteDone'
 import { WaitClock } from './WaitClock'
+import { WaysOn } from './WaysOn'
 
 type Answer = Partial<Extract<LogEvent, { kind: 'check-made' }>>
 type CheckProps = { job: Job; stage: Stage; check: StageCheck; before?: () => void }
@@ -60,6 +61,9 @@ export function CheckPanel({ job, stage, check, before }: CheckProps) {
           {check.mend || 'Put it right and check again; or an engineer lets it stand, with a reason.'}
           <Provisional entry={check.answer.entry} />
         </Note>
+      )}
+      {check.answer?.verdict === 'out' && check.answer.accepted === null && (
+        <WaysOn job={job} fault={{ stage: stage.key, check: check.key, ...place }} />
       )}
       <WhoMay right="build" deed="answers this" />
       {mayBuild && <SentAnswer check={check} onAnswer={answer} />}

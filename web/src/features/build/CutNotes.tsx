@@ -56,7 +56,7 @@ export function Recorded({ job, mark, onAgain, onNext, isOnItsWay }: RecordedPro
           </Button>
         )}
       </div>
-      {isOpen && !isDesk && <WaysOn job={job} mark={mark} />}
+      {isOpen && !isDesk && <WaysOn job={job} fault={place} />}
       {isOpen && (
         <LetStand
           onReason={(reason) =>

@@ -26,7 +26,7 @@ import { DoneEarlier } from './DoneEarlier'
 import { LeaveSafe } from './LeaveSafe'
 import { Undo } from './Undo'
 import { Unsent } from './Unsent'
-import { useInstrument } from './useInstrument'
+import { useInstrument } from '../../views/useInstrument'
 import { useLowWindow } from './useLowWindow'
 import { cutField } from './typedIn'
 import { useWriteDone } from './useWriteDone'
@@ -111,8 +111,8 @@ export function CutScreen({ job, mark, onPick, onDone, children }: CutScreenProp
       </div>
       <div className="min-w-0 desk:col-start-2 desk:row-span-2 desk:row-start-2">
         {isDesk && isCutOut(mark) && !entry.isOnItsWay && (
-          <div className="border-b-2 border-ink px-6 py-4">
-            <WaysOn job={job} mark={mark} />
+          <div className="border-b border-line px-6 py-3">
+            <WaysOn job={job} fault={{ end: mark.end, cut: mark.cut, ...onCore(mark.core) }} />
           </div>
         )}
         {children}

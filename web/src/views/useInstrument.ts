@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { Instrument } from '../../domain/judge'
+import type { Instrument } from '../domain/judge'
 
 /** The instrument in the hand stays the same from cut to cut. */
 export function useInstrument(): [Instrument, (instrument: Instrument) => void] {
