@@ -8,6 +8,7 @@ use App\Http\Wire\ChoiceJson;
 use App\Http\Wire\JobJson;
 use App\Http\Wire\ProblemJson;
 use App\Http\Wire\WrittenJson;
+use App\UseCase\AskAhead;
 use App\UseCase\ChangePlan;
 use App\UseCase\Choices;
 use App\UseCase\FindWays;
@@ -25,6 +26,7 @@ use App\UseCase\WriteEntry;
 use Berm\Core\Build\Writer;
 use Berm\Core\File\Fields;
 use Berm\Core\File\RevisionFile;
+use Berm\Core\Wire\AheadJson;
 use Berm\Core\Wire\WayJson;
 
 /** Answers for one job where there is no signal: the requests of the server, by the same rules, with the same answers. */
@@ -38,6 +40,7 @@ final readonly class Engine
     private JudgeChoices $judge;
     private StoresHere $stores;
     private FindWays $findWays;
+    private AskAhead $askAhead;
 
     private function __construct(private Package $package, StoredJob $job)
     {
@@ -51,6 +54,7 @@ final readonly class Engine
         $tables = new CarriedTables($package->sheets);
         $kits = new KitsInStock($this->stores->boxes, $package->sheets, $tables, $this->clock);
         $this->findWays = new FindWays($this->jobs, $this->plan, $package->sheets, $tables, $kits);
+        $this->askAhead = new AskAhead($this->jobs, $this->plan);
         $this->changePlan = new ChangePlan($this->jobs, $this->plan, $this->clock, new HandIds($this->clock));
     }
 
@@ -99,6 +103,9 @@ final readonly class Engine
             $found = ($this->findWays)($this->package->job->id, FindWays::fault($query));
 
             return Answer::of(200, WayJson::all($found->ways, $found->plan, $found->core));
+        }
+        if ('GET' === $asked->method && $this->path('/ahead') === $path) {
+            return Answer::of(200, AheadJson::of(($this->askAhead)($this->package->job->id, $query)));
         }
         [, $box] = 1 === preg_match('~^/api/boxes/([^/]+)/opening$~', $path, $found) ? $found : ['', ''];
         [, $tool] = 1 === preg_match('~^'.preg_quote($this->path('/tools'), '~').'/([^/]+)$~', $path, $found) ? $found : ['', ''];

@@ -9,6 +9,7 @@ use App\Http\Wire\IdentifiedJson;
 use App\Http\Wire\UnreadableJson;
 use App\Security\Permission;
 use App\Security\Person;
+use App\UseCase\AskAhead;
 use App\UseCase\ChangePlan;
 use App\UseCase\CheckedKind;
 use App\UseCase\Choices;
@@ -28,6 +29,7 @@ use Berm\Core\Cable\End;
 use Berm\Core\File\Fields;
 use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Quantity\LengthUnit;
+use Berm\Core\Wire\AheadJson;
 use Berm\Core\Wire\WayJson;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -119,7 +121,7 @@ final readonly class JobController
         return self::choices($judge->connectors($id, PageNumber::of($request)), $unchecked);
     }
 
-    /** What can be done about a cut that is out. */
+    /** What can be done about what is out. */
     #[Route('/api/jobs/{id}/ways', methods: ['GET'])]
     #[IsGranted(Permission::Read->value)]
     public function ways(string $id, Request $request, FindWays $findWays): JsonResponse
@@ -127,6 +129,14 @@ final readonly class JobController
         $found = $findWays($id, FindWays::fault($request->getQueryString() ?? ''));
 
         return new JsonResponse(WayJson::all($found->ways, $found->plan, $found->core));
+    }
+
+    /** What comes of a cut that is made past its mark, or short of it. */
+    #[Route('/api/jobs/{id}/ahead', methods: ['GET'])]
+    #[IsGranted(Permission::Read->value)]
+    public function ahead(string $id, Request $request, AskAhead $askAhead): JsonResponse
+    {
+        return new JsonResponse(AheadJson::of($askAhead($id, $request->getQueryString() ?? '')));
     }
 
     #[Route('/api/jobs/{id}/ends/{end}/identification', requirements: ['end' => 'A|B'], methods: ['GET'])]

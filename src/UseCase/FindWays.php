@@ -29,13 +29,21 @@ final readonly class FindWays
     /** @param string $query as an address has it: a cut by end, cut and core, or a check by stage, check, and where it is made */
     public static function fault(string $query): MarkPlace|CheckPlace
     {
+        $asked = self::asked($query);
+
+        return isset($asked['check']) ? Fields::read($asked, PlaceFile::readCheck(...)) : Fields::read($asked, PlaceFile::readMark(...));
+    }
+
+    /** @return array<array-key, mixed> as an open file has it: what is a number is one */
+    public static function asked(string $query): array
+    {
         parse_str($query, $asked);
         foreach (['core', 'number'] as $key) {
             $value = $asked[$key] ?? '';
             $asked = [...$asked, ...(\is_string($value) && ctype_digit($value) ? [$key => (int) $value] : [])];
         }
 
-        return isset($asked['check']) ? Fields::read($asked, PlaceFile::readCheck(...)) : Fields::read($asked, PlaceFile::readMark(...));
+        return $asked;
     }
 
     /**

@@ -135,6 +135,7 @@ final class SameAnswersTest extends ApiTestCase
         self::assertSame(201, $this->say(self::cut('A', 'insulation', '70')));
         self::assertSame(200, $this->same('GET', '/ways?end=A&cut=insulation'));
         self::assertSame([409, 422], [$this->same('GET', '/ways?end=A&cut=oversheath'), $this->same('GET', '/ways?end=A&cut=hat')]);
+        self::assertSame([409, 422], [$this->same('GET', '/ways?stage=a&check=b'), $this->same('GET', '/ways?check=b')]);
         $by = ['typed' => '13.5', 'unit' => 'mm', 'instrument' => 'caliper'];
         self::assertSame(201, $this->say(['kind' => 'cut-back', 'end' => 'A', 'by' => $by, 'reason' => 'cut too far']));
         $this->same('GET', '');

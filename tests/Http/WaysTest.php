@@ -24,10 +24,12 @@ final class WaysTest extends ApiTestCase
         self::assertSame('make-safe', array_key_last($ways));
         $back = $ways['cut-back'] ?? self::fail((string) $answer->getContent());
         self::assertTrue(\is_array($back) && \is_array($back['sawing']) && null === $back['refusal']);
-        self::assertContains('oversheath', array_column((array) $back['sawing']['again'], 'cut'));
-        self::assertSame(['insulation'], array_column((array) $back['sawing']['kept'], 'cut'));
-        $amount = $back['sawing']['amountMm'];
+        self::assertContains('oversheath', array_column((array) $back['again'], 'cut'));
+        self::assertSame(['insulation'], array_column((array) $back['kept'], 'cut'));
+        $amount = array_column((array) $back['sawing']['off'], 'amountMm', 'end')['A'] ?? null;
         self::assertIsNumeric($amount);
+        self::assertSame($amount, ((array) $back['cost'])['cableMm']);
+        self::assertIsArray($back['lies'], 'it is drawn');
         $by = ['typed' => (string) $amount, 'unit' => 'mm', 'instrument' => 'caliper'];
         $sawn = $this->after(self::HALF_CUT, ['kind' => 'cut-back', 'end' => 'A', 'by' => $by, 'reason' => 'cut too far']);
         $recorded = self::recorded($sawn, 'insulation');
@@ -35,6 +37,20 @@ final class WaysTest extends ApiTestCase
         self::assertSame('inside', ((array) $recorded['judgement'])['verdict']);
         self::assertSame('out', ((array) self::recorded($sawn, 'oversheath')['judgement'])['verdict'], 'made again, as was said');
         self::assertSame(409, $this->call('GET', self::WAYS.'?end=A&cut=insulation')->getStatusCode(), 'it is right now');
+    }
+
+    #[Test]
+    public function aCheckThatIsOutHasWaysToo(): void
+    {
+        $this->signIn('jointer');
+        $reading = ['typed' => '30', 'unit' => 'mm', 'instrument' => 'caliper'];
+        $place = ['stage' => 'stress', 'check' => 'step', 'end' => 'A', 'core' => 1];
+        self::assertSame(201, $this->write(self::STAGED, ['kind' => 'check-made', ...$place, 'reading' => $reading])->getStatusCode());
+        $answer = $this->call('GET', '/api/jobs/'.self::STAGED.'/ways?'.http_build_query($place));
+        self::assertSame(200, $answer->getStatusCode(), (string) $answer->getContent());
+        $kinds = array_column(self::listAt($answer, 'ways'), 'kind');
+        self::assertContains('let-stand', $kinds);
+        self::assertSame('make-safe', $kinds[\count($kinds) - 1]);
     }
 
     /** @return iterable<string, array{string, int, string}> */
@@ -47,6 +63,9 @@ final class WaysTest extends ApiTestCase
         yield 'no cut' => ['end=A&cut=hat', 422, 'cut'];
         yield 'no core' => ['end=A&cut=insulation&core=x', 422, 'core'];
         yield 'nothing' => ['', 422, 'end'];
+        yield 'no such check' => ['stage=hat&check=hat', 409, 'no such check'];
+        yield 'no check named' => ['check=step', 422, 'stage'];
+        yield 'no number' => ['stage=a&check=b&number=x', 422, 'number'];
     }
 
     #[Test]

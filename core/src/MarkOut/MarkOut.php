@@ -134,16 +134,24 @@ final readonly class MarkOut
     {
         $needed = $places->cuts($cable->end);
         $worked = [];
+        $outer = null;
         foreach ($needed as $i => $cut) {
             try {
-                $worked[$cut->value] = self::markOf($cable, $cut, $i + 1, $places->planned($cable->end, $cut));
+                $planned = $places->planned($cable->end, $cut);
+                $worked[$cut->value] = self::markOf($cable, $cut, $i + 1, $planned);
+                $isLaidFrom = null !== $outer && $planned->case->laidFrom?->cut() === $outer->place->cut;
+                self::ensureInside($outer, $worked[$cut->value], match (true) {
+                    null === $outer => null,
+                    $isLaidFrom => self::cutAt($places, $outer),
+                    default => $outer->at->minus($outer->tolerance->below),
+                });
+                $outer = $worked[$cut->value];
             } catch (MarkOutImpossible $impossible) {
                 throw $impossible;
             } catch (CoreError $error) {
                 throw MarkOutImpossible::formula($cable->end, $cut, $error);
             }
         }
-        self::inOrderOfCutting(array_values($worked));
 
         return $worked;
     }
@@ -160,22 +168,26 @@ final readonly class MarkOut
         );
     }
 
+    /** What is laid from an edge lies inside it as it was cut, wherever its own mark was. @throws CoreError */
+    private static function cutAt(Places $places, Mark $outer): Length
+    {
+        $at = $places->cut($outer->place->end, $outer->place->cut)->nominal;
+
+        return Length::largest($at, $outer->at->minus($outer->tolerance->below));
+    }
+
     /**
-     * @param list<Mark> $marks from the outside in
+     * @param Length|null $edge that it has to lie inside of; null: it is the outermost
      *
      * @throws MarkOutImpossible
      */
-    private static function inOrderOfCutting(array $marks): void
+    private static function ensureInside(?Mark $outer, Mark $mark, ?Length $edge): void
     {
-        $outer = null;
-        foreach ($marks as $mark) {
-            if (!Length::ofNanometres(0)->isLessThan($mark->at->minus($mark->tolerance->below))) {
-                throw MarkOutImpossible::notPositive($mark);
-            }
-            if (null !== $outer && !$mark->at->plus($mark->tolerance->above)->isLessThan($outer->at->minus($outer->tolerance->below))) {
-                throw MarkOutImpossible::crossing($outer, $mark);
-            }
-            $outer = $mark;
+        if (!Length::ofNanometres(0)->isLessThan($mark->at->minus($mark->tolerance->below))) {
+            throw MarkOutImpossible::notPositive($mark);
+        }
+        if (null !== $outer && null !== $edge && !$mark->at->plus($mark->tolerance->above)->isLessThan($edge)) {
+            throw MarkOutImpossible::crossing($outer, $mark);
         }
     }
 }

@@ -51,8 +51,8 @@ final readonly class MovedMark
             && $this->event->by->isAtMost(Length::ofMillimetres(self::FARTHEST));
 
         return match (true) {
-            null === $mark => $this->plan->firstObstacle() ?? Sentence::plain('There is no such cut on this job.'),
-            !$mark->place->equals($place) => Sentence::plain('There is no such cut on this job.'),
+            null === $this->plan->markOut => $this->plan->firstObstacle() ?? Sentence::plain('Nothing is marked out on this job.'),
+            null === $mark || !$mark->place->equals($place) => Sentence::plain('There is no such cut on this job.'),
             null === $this->plan->build->cut($place) => Sentence::plain('This cut is not made yet: make it by its mark.'),
             !$isNear => Sentence::of(
                 'A cut is only made further back, by no more than {most}: {by:fine} is not.',

@@ -67,11 +67,11 @@ final readonly class OutLength
     {
         $sure = $this->reading->uncertainty()->times(3);
         [$min, $max] = [$this->window->min, $this->window->max];
-        $inner = Range::between($min?->plus($sure) ?? Length::ofMillimetres(-10_000), $max?->minus($sure) ?? Length::ofMillimetres(10_000));
         $planned = $this->task->possible?->planned->nominal;
+        $isWellInside = null !== $planned && $sure->isAtMost($this->window->margin($planned));
 
         return match (true) {
-            null !== $planned && $inner->contains($planned) => $planned,
+            null !== $planned && $isWellInside => $planned,
             null !== $min && null !== $max => $min->plus($max)->dividedBy(2, Rounding::Nearest),
             null !== $min => $min->plus($sure),
             default => ($max ?? $this->reading->value)->minus($sure),
@@ -137,12 +137,23 @@ final readonly class OutLength
         return $this->task->possible?->contradiction($this->reading);
     }
 
+    /** The sheet, or a rule that leans on it, says how long it may be; else its limits are what the plan comes to. */
+    public function isBound(): bool
+    {
+        return $this->hasOwnLimits() || null !== $this->task->possible?->keepsRules;
+    }
+
+    private function hasOwnLimits(): bool
+    {
+        $question = $this->task->check?->question;
+
+        return $question instanceof LengthWithin && (null !== $question->min || null !== $question->max);
+    }
+
     /** Its limits are no more than what keeps the rules that lean on it: outside of them one is broken. */
     public function breaksRule(): ?Sentence
     {
-        $question = $this->task->check?->question;
-        $isOwn = $question instanceof LengthWithin && (null !== $question->min || null !== $question->max);
-        $limits = $isOwn || null === $this->task->possible?->keepsRules ? null : Limits::fine($this->window->min, $this->window->max);
+        $limits = $this->hasOwnLimits() || null === $this->task->possible?->keepsRules ? null : Limits::fine($this->window->min, $this->window->max);
 
         return null === $limits ? null : Sentence::of(
             'It is {is:fine}; the rules that lean on it ask for {limits}.', ['is' => $this->reading->value, 'limits' => $limits],

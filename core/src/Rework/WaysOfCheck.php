@@ -25,9 +25,10 @@ final readonly class WaysOfCheck
         $task = $plan->progress?->task($place) ?? throw new \LogicException('its refusal was asked for');
         $ways = new self($plan, $task, $place);
         $isWound = \in_array(Mistake::Groove, $task->check->catches ?? [], true);
+        $dressing = $isWound ? Dressing::of($plan, $place) : [];
 
         return [
-            ...($isWound ? Dressing::of($plan, $place) : $ways->mend()), $ways->letStand(), ...WaysOfPart::before($task, $plan),
+            ...($isWound ? $dressing : $ways->mend()), $ways->letStand()->ruledOut($dressing[0]->refusal ?? null), ...WaysOfPart::before($task, $plan),
             ...LastWays::on($plan, $task->where->end),
         ];
     }

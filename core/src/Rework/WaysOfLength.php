@@ -47,8 +47,10 @@ final readonly class WaysOfLength
     {
         $isBare = $this->isBetweenCuts();
         $plan = $this->out->plan;
-        $trims = $this->trims();
-        $backs = array_map($this->cutBack(...), $isBare ? $this->out->ends() : []);
+        // What nothing binds is asked for as the plan has it: against the cuts no other cut puts it right.
+        $isBound = $isBare && ($this->out->isBound() || null === $this->out->contradiction());
+        $trims = $isBound ? $this->trims() : [];
+        $backs = array_map($this->cutBack(...), $isBound ? $this->out->ends() : []);
 
         return [
             ...$trims, ...array_values(array_filter($backs, static fn (?Way $way): bool => null !== $way)),
@@ -82,7 +84,7 @@ final readonly class WaysOfLength
     /** @return list<Way> each side by itself, by its name */
     private function trims(): array
     {
-        $cuts = $this->isBetweenCuts() ? $this->out->cuts() : [];
+        $cuts = $this->out->cuts();
         $amount = $this->out->needs()->absolute();
         $ways = [];
         foreach ($cuts as $place) {

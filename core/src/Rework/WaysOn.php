@@ -44,7 +44,8 @@ final class WaysOn
         $task = $plan->progress?->task($place);
 
         return match (true) {
-            null === $task => $plan->firstObstacle() ?? Sentence::plain('There is no such check on this job.'),
+            null === $plan->progress => $plan->firstObstacle() ?? Sentence::plain('Nothing is planned on this job.'),
+            null === $task => Sentence::plain('There is no such check on this job.'),
             null === $plan->build->check($place) => Sentence::plain('This check is not made yet: there is nothing to put right.'),
             null !== $plan->build->checkAcceptance($place) => Sentence::plain('An engineer has let this check stand.'),
             !$task->isOut => Sentence::plain('This check is inside its limits: there is nothing to put right.'),

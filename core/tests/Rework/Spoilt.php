@@ -15,6 +15,7 @@ use Berm\Core\Build\Event\CutOut;
 use Berm\Core\Build\Event\DeviationAccepted;
 use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Gate;
+use Berm\Core\Build\Task;
 use Berm\Core\Build\TaskKind;
 use Berm\Core\Cable\AsFound;
 use Berm\Core\Cable\CableEnd;
@@ -23,6 +24,8 @@ use Berm\Core\Check\CheckKind;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\Looked;
 use Berm\Core\Check\Measured;
+use Berm\Core\Check\SurfaceFault;
+use Berm\Core\File\Fields;
 use Berm\Core\Job\Job;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Mark;
@@ -99,11 +102,10 @@ final class Spoilt
             $place = $task->checkPlace();
             $window = $place?->check === $check ? $task->window : null;
             if (null !== $place && null !== $window) {
-                $from = $past->isNegative() ? $window->min : $window->max;
+                $to = ($past->isNegative() ? $window->min : $window->max)?->plus($past);
+                null === $to || $to->isNegative() ? throw new \LogicException('it has no such limit') : null;
                 $self->fault = $place;
-                $said = $self->write(new CheckMade($place, new Measured(self::reading(
-                    ($from ?? throw new \LogicException('it has no such limit'))->plus($past),
-                ))));
+                $said = $self->write(new CheckMade($place, new Measured(self::reading($to))));
                 null === $said || throw new \LogicException($said);
 
                 return $self;
@@ -118,19 +120,35 @@ final class Spoilt
     /** A look that is answered with no, the so many-th that is asked. */
     public static function atLook(string $sheet, int $number, ?string $slack = null): self
     {
+        return self::looked($sheet, $slack, Looked::andItIsNot(), static function () use (&$number): bool {
+            return 0 >= --$number;
+        });
+    }
+
+    /** A scorch is found on the first wall that was heated. */
+    public static function atScorch(string $sheet): self
+    {
+        return self::looked(
+            $sheet, null, Fields::read(['seen' => false, 'fault' => SurfaceFault::Scorch->value], Looked::read(...)), static fn (Task $task): bool => true === $task->check?->isOfHeatedSurface(),
+        );
+    }
+
+    /** @param \Closure(Task): bool $isIt */
+    private static function looked(string $sheet, ?string $slack, Looked $answer, \Closure $isIt): self
+    {
         $self = self::begun($sheet, $slack);
         while (null !== $task = $self->plan->progress?->next()) {
             $place = CheckKind::Seen === $task->check?->question->kind() ? $task->checkPlace() : null;
-            if (null !== $place && 0 >= --$number) {
+            if (null !== $place && $isIt($task)) {
                 $self->fault = $place;
-                $said = $self->write(new CheckMade($place, Looked::andItIsNot()));
+                $said = $self->write(new CheckMade($place, $answer));
                 null === $said || throw new \LogicException($said);
 
                 return $self;
             }
             $self->write(Built::next($self->plan) ?? throw new \LogicException('something is asked for'));
         }
-        throw new \LogicException('so many looks are not asked');
+        throw new \LogicException('no such look is asked');
     }
 
     /**
@@ -146,6 +164,7 @@ final class Spoilt
             WayKind::CutBack === $way->kind, WayKind::StartOver === $way->kind && null === $this->plan->build->connector => new CutBack(End::from((string) array_key_first($sawn)), $sawn[array_key_first($sawn)], 'as offered'),
             WayKind::CutOut === $way->kind, WayKind::StartOver === $way->kind => new CutOut($sawn['A'], $sawn['B'] ?? null, 'as offered'),
             WayKind::LetStand === $way->kind, WayKind::Fill === $way->kind => $this->standing(),
+            \in_array($way->kind, [WayKind::MeasureAgain, WayKind::Mend, WayKind::Move], true) => $this->right(),
             default => null,
         };
         if (null !== $way->choice->connector) {
@@ -155,6 +174,16 @@ final class Spoilt
         null === $refusal || throw new \LogicException($refusal);
 
         return !\in_array($way->kind, [WayKind::MakeSafe, WayKind::PutIn], true);
+    }
+
+    /** The length that was out, as it is by all else that was measured; null: it was none. */
+    private function right(): ?CheckMade
+    {
+        $length = null === $this->fault ? null : $this->plan->progress?->task($this->fault)?->possible?->length->nominal;
+
+        return null === $this->fault || null === $length || $length->isNegative() ? null : new CheckMade(
+            $this->fault, new Measured(self::reading($length)),
+        );
     }
 
     private function standing(): Event

@@ -2,7 +2,7 @@ import { queryOptions } from '@tanstack/react-query'
 import { serverNow } from '../engine/clock'
 import { answered, client } from './client'
 import { carried, isLedHere } from './here'
-import type { Cut, End, Way } from './types'
+import type { Ahead, Cut, End, Way } from './types'
 
 /** What is out: a cut, or a check. */
 export type Fault =
@@ -26,6 +26,18 @@ export function readFault(query: URLSearchParams): Fault | null {
   const [cut, stage, check] = [got('cut') as Cut | undefined, got('stage'), got('check')]
   if (stage && check) return { stage, check, ...(end ? { end } : {}), ...number('core'), ...number('number') }
   return end && cut ? { end, cut, ...number('core') } : null
+}
+
+/** What comes of a cut that is made past its mark, or short of it. @param by with its unit */
+export const aheadQuery = (id: string, fault: Extract<Fault, { cut: Cut }>, by: string, stamp: string) =>
+  queryOptions({ queryKey: ['ahead', id, fault, by, stamp], queryFn: () => askAhead(id, { ...fault, by }), retry: false })
+
+async function askAhead(id: string, query: Extract<Fault, { cut: Cut }> & { by: string }): Promise<Ahead> {
+  const here = isLedHere(id) ? carried() : null
+  if (!here) return answered(client.GET('/api/jobs/{id}/ahead', { params: { path: { id }, query } }))
+  const asked = new URLSearchParams(Object.entries(query).map(([key, value]) => [key, String(value)]))
+  const path = `/api/jobs/${id}/ahead?${asked.toString()}`
+  return (await here.ask(id, { method: 'GET', path, at: new Date(serverNow()).toISOString() })) as Ahead
 }
 
 /** Of what waits here to be sent, the engine on this device knows more than the server. */

@@ -24,6 +24,7 @@ import { CutEntry } from './CutEntry'
 import { Before, Reason, Recorded } from './CutNotes'
 import { DoneEarlier } from './DoneEarlier'
 import { LeaveSafe } from './LeaveSafe'
+import { LookAhead } from './LookAhead'
 import { Undo } from './Undo'
 import { Unsent } from './Unsent'
 import { useInstrument } from '../../views/useInstrument'
@@ -104,6 +105,7 @@ export function CutScreen({ job, mark, onPick, onDone, children }: CutScreenProp
         <Before job={job} mark={mark} />
         <Unsent job={job} />
         <Reason mark={mark} />
+        {!job.connectorFitted && <LookAhead job={job} mark={mark} />}
         <DoneEarlier jobId={job.id} />
         <LeaveSafe job={job} />
         <FoundOtherwise job={job} />
