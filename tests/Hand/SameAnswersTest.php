@@ -136,6 +136,8 @@ final class SameAnswersTest extends ApiTestCase
         self::assertSame(200, $this->same('GET', '/ways?end=A&cut=insulation'));
         self::assertSame([409, 422], [$this->same('GET', '/ways?end=A&cut=oversheath'), $this->same('GET', '/ways?end=A&cut=hat')]);
         self::assertSame([409, 422], [$this->same('GET', '/ways?stage=a&check=b'), $this->same('GET', '/ways?check=b')]);
+        $ahead = fn (string $by): int => $this->same('GET', '/ahead?'.http_build_query(['end' => 'B', 'cut' => 'insulation', 'by' => $by]));
+        self::assertSame([200, 200, 409, 422], [$ahead('2 mm'), $ahead('-1/16 in'), $ahead('65 mm'), $ahead('some')]);
         $by = ['typed' => '13.5', 'unit' => 'mm', 'instrument' => 'caliper'];
         self::assertSame(201, $this->say(['kind' => 'cut-back', 'end' => 'A', 'by' => $by, 'reason' => 'cut too far']));
         $this->same('GET', '');

@@ -53,6 +53,25 @@ final class WaysTest extends ApiTestCase
         self::assertSame('make-safe', $kinds[\count($kinds) - 1]);
     }
 
+    #[Test]
+    public function whatComesOfACutPastItsMarkIsToldBeforeItIsMade(): void
+    {
+        $this->signIn('jointer');
+        $ahead = fn (string $by): Response => $this->call(
+            'GET', '/api/jobs/'.self::HALF_CUT.'/ahead?'.http_build_query(['end' => 'A', 'cut' => 'insulation', 'by' => $by]),
+        );
+        $answer = $ahead('2 mm');
+        self::assertSame(200, $answer->getStatusCode(), (string) $answer->getContent());
+        self::assertEqualsWithDelta(2.0, self::at($answer, 'byMm'), 0.000_01);
+        $short = $ahead('-2 mm');
+        self::assertEqualsWithDelta(-2.0, self::at($short, 'byMm'), 0.000_01);
+        [$past, $before] = [self::at($answer, 'atMm'), self::at($short, 'atMm')];
+        self::assertTrue(is_numeric($past) && is_numeric($before));
+        self::assertEqualsWithDelta(4.0, $past - $before, 0.000_01);
+        self::assertSame([422, 409], [$ahead('some')->getStatusCode(), $ahead('65 mm')->getStatusCode()]);
+        self::assertStringContainsString('"by"', (string) $ahead('some')->getContent());
+    }
+
     /** @return iterable<string, array{string, int, string}> */
     public static function noFaults(): iterable
     {

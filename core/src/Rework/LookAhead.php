@@ -93,7 +93,7 @@ final readonly class LookAhead
             [$kept, $broken, $first] = null === $breaks ? [$middle, $broken, $first] : [$kept, $middle, $breaks];
         }
 
-        return [null === $first ? null : Length::nearestToMillimetres($kept), $first];
+        return [null === $first ? null : $at($kept), $first];
     }
 
     /** @param list<Ruling> $rulings */
