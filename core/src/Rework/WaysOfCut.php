@@ -68,7 +68,7 @@ final readonly class WaysOfCut
         return Way::of(WayKind::CutOn, Sentence::of(
             'Take {by:fine} more off', ['by' => $this->mark->at->minus($this->judgement->value)],
         ), Sentence::of('Mark it anew at {at} from the cable end, cut, and measure again.', ['at' => $this->mark->at]))
-            ->comingTo(Comes::to($this->withoutIt(), [], [$this->mark]));
+            ->comingTo(Comes::to($this->withoutShort(), [], [$this->mark]));
     }
 
     /** As planned, else as near to it as every rule holds: what stays where it was cut may lie too far out by it. */
@@ -139,12 +139,16 @@ final readonly class WaysOfCut
         return null !== $plan->markOut;
     }
 
-    /** As it is planned with this cut still to be made. */
-    private function withoutIt(): Plan
+    /** As it is planned with this cut, and whatever else is short by now, still to be made. */
+    private function withoutShort(): Plan
     {
-        $cut = $this->plan->build->cut($this->mark->place)?->entry->id;
         $log = $this->plan->build->counting;
-        unset($log[$cut ?? '']);
+        foreach ($this->plan->markOut?->all() ?? [] as $mark) {
+            $judgement = $this->plan->build->judgementOf($mark);
+            if (Verdict::Out === $judgement?->verdict && !$judgement->isTooLong()) {
+                unset($log[$this->plan->build->cut($mark->place)->entry->id ?? '']);
+            }
+        }
 
         return Plan::ofLog($this->plan->job, array_values($log));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Tests\Rework;
 
 use Berm\Core\Build\Event\CutBack;
+use Berm\Core\Build\Event\CutOut;
 use Berm\Core\Build\Writer;
 use Berm\Core\Cable\End;
 use Berm\Core\Job\Job;
@@ -84,6 +85,21 @@ final class WaysOfCutTest extends TestCase
         $ways = self::found($job);
         self::assertSame(['cut-on', 'make-safe', 'measure-again'], self::sorted($ways));
         self::assertSame('Take 6 mm more off', self::say($ways['cut-on']->title));
+    }
+
+    /** Once an end is shorter, all of its cuts are: each is taken further, and none stands in the way of the others. */
+    #[Test]
+    public function afterTheConnectorIsCutOutEachCutIsTakenFurther(): void
+    {
+        $job = Spoilt::atCheck(self::JOINT, 'centre', Length::ofMillimetres(-6));
+        $off = Spoilt::reading(Length::ofMillimetres(58));
+        self::assertNull($job->write(new CutOut($off, $off, 'tube off its place')));
+        foreach ([Cut::Oversheath, Cut::MetallicScreen, Cut::InsulationScreen] as $cut) {
+            $ways = WaysOn::from($job->plan, MarkPlace::of(End::A, $cut), [], []);
+            self::assertSame(WayKind::CutOn, $ways[0]->kind, $cut->value);
+            self::assertTrue($ways[0]->isOne(), self::why($ways[0]));
+        }
+        self::assertNull($job->toTheEnd());
     }
 
     /** The strip of another connector that goes on the same conductors, and whose other cuts are the same. */

@@ -51,20 +51,22 @@ export function CheckPanel({ job, stage, check, before }: CheckProps) {
     before?.()
     writeDone({ kind: 'check-made', stage: stage.key, check: check.key, ...place, ...given }, `${say(check.ask, unit)}: ${said}`)
   }
+  // The ways on come in place of the number.
+  const isOut = check.answer?.verdict === 'out' && check.answer.accepted === null
   return (
     <div className="grid gap-3 max-desk:p-4">
       <h3 className="font-semibold">{say(check.ask, unit)}</h3>
       {check.answer?.by && <p className="text-label text-mute">Sent by {check.answer.by}</p>}
-      {check.limits && <p className="text-entry max-sm:text-[clamp(1.4rem,7.4vw,2rem)]">{say(check.limits, unit)}</p>}
+      {check.limits && (
+        <p className={isOut ? 'text-lead' : 'text-entry max-sm:text-[clamp(1.4rem,7.4vw,2rem)]'}>{say(check.limits, unit)}</p>
+      )}
       {check.answer?.verdict === 'out' && (
         <Note tone="out" role="status" title={`Out: ${say(check.answer.sentence, unit)}`}>
           {check.mend || 'Put it right and check again; or an engineer lets it stand, with a reason.'}
           <Provisional entry={check.answer.entry} />
         </Note>
       )}
-      {check.answer?.verdict === 'out' && check.answer.accepted === null && (
-        <WaysOn job={job} fault={{ stage: stage.key, check: check.key, ...place }} />
-      )}
+      {isOut && <WaysOn job={job} fault={{ stage: stage.key, check: check.key, ...place }} />}
       <WhoMay right="build" deed="answers this" />
       {mayBuild && <SentAnswer check={check} onAnswer={answer} />}
       {mayBuild && (
@@ -75,7 +77,7 @@ export function CheckPanel({ job, stage, check, before }: CheckProps) {
           elsewhere={(text) => <OtherCheck job={job} stage={stage} check={check} text={text} />}
         />
       )}
-      {check.answer?.verdict === 'out' && check.answer.accepted === null && (
+      {isOut && (
         <>
           <LetStand
             onReason={(reason) =>
@@ -85,7 +87,9 @@ export function CheckPanel({ job, stage, check, before }: CheckProps) {
               )
             }
           />
-          {!mayAccept && <CallForIt job={job} what={`${say(check.ask, unit)}: ${say(check.answer.sentence, unit)}`} />}
+          {!mayAccept && check.answer && (
+            <CallForIt job={job} what={`${say(check.ask, unit)}: ${say(check.answer.sentence, unit)}`} />
+          )}
         </>
       )}
       <Note>{check.reason}</Note>

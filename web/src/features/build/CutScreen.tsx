@@ -114,7 +114,7 @@ export function CutScreen({ job, mark, onPick, onDone, children }: CutScreenProp
       <div className="min-w-0 desk:col-start-2 desk:row-span-2 desk:row-start-2">
         {isDesk && isCutOut(mark) && !entry.isOnItsWay && (
           <div className="border-b border-line px-6 py-3">
-            <WaysOn job={job} fault={{ end: mark.end, cut: mark.cut, ...onCore(mark.core) }} />
+            <WaysOn isWide job={job} fault={{ end: mark.end, cut: mark.cut, ...onCore(mark.core) }} />
           </div>
         )}
         {children}

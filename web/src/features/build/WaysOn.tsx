@@ -6,7 +6,7 @@ import { say } from '../../domain/sentence'
 import { useUnit } from '../../ui/UnitContext'
 
 /** What can still be done about what is out: the best of the ways, and where all of them are. */
-export function WaysOn({ job, fault }: { job: Job; fault: Fault }) {
+export function WaysOn({ job, fault, isWide = false }: { job: Job; fault: Fault; isWide?: boolean }) {
   const unit = useUnit()
   const found = useQuery(waysQuery(job.id, fault, waysStamp(job)))
   if (found.isPending) return <p role="status">Working out what can still be done …</p>
@@ -16,7 +16,7 @@ export function WaysOn({ job, fault }: { job: Job; fault: Fault }) {
   return (
     <section
       aria-label="What can still be done"
-      className="grid gap-x-4 gap-y-1 border-l-4 border-ink pl-3 desk:grid-cols-[minmax(0,1fr)_auto] desk:items-center"
+      className={`grid gap-x-4 gap-y-1 border-l-4 border-ink pl-3 ${isWide ? 'grid-cols-[minmax(0,1fr)_auto] items-center' : ''}`}
     >
       <div>
         <h3 className="font-semibold">{say(best.title, unit)}</h3>

@@ -2,7 +2,7 @@ import type { Job, Mark, StageCheck } from '../../api/types'
 import type { Fault } from '../../api/ways'
 import { sayFine, type Unit } from '../../domain/length'
 import { say } from '../../domain/sentence'
-import { isOfMark, markName, placeName, sayRecorded } from '../../views/cuts'
+import { isOfMark, markName, sayRecorded } from '../../views/cuts'
 
 /** What is out, as the job has it now; null: it is gone, or was never there. */
 export type Found =
@@ -29,9 +29,8 @@ export function foundIn(job: Job, fault: Fault): Found | null {
 /** "Insulation, end A: cut 3 mm too far", and what was read. */
 export function sayFound(found: Found, unit: Unit): { title: string; reading: string } {
   if (found.is === 'check') {
-    const where = placeName(found.check)
     return {
-      title: `${say(found.check.ask, unit)}${where === '' ? '' : `, ${where}`}`,
+      title: say(found.check.ask, unit),
       reading: `${say(found.check.answer.sentence, unit)}${found.check.limits ? ` Asked for: ${say(found.check.limits, unit)}.` : ''}`,
     }
   }
