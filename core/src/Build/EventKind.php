@@ -116,7 +116,8 @@ enum EventKind: string
     {
         return match ($this) {
             self::SafetyConfirmed, self::CutMeasured, self::CutBack, self::CutOut, self::MarkMoved, self::PartParked,
-            self::ConnectorFitted, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::LeftSafe, self::HandedOver, self::LeafletRead,
+            self::ConnectorFitted, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::LeftSafe,
+            self::HandedOver, self::LeafletRead,
             self::Found, self::PieceTaken, self::KitDated, self::Withdrawn => Writer::Jointer,
             self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::LeafletCompared,
             self::FoundAccepted, self::WithdrawnAccepted, self::Answered => Writer::Engineer,
@@ -132,7 +133,8 @@ enum EventKind: string
             self::CutMeasured, self::CutBack, self::CutOut, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff,
             self::CheckMade, self::StageFinished => true,
             self::SafetyConfirmed, self::MarkMoved, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted,
-            self::HoldReleased, self::HandedOver, self::LeftSafe, self::Noted, self::LeafletRead, self::LeafletCompared, self::Called, self::Answered, self::Pictured,
+            self::HoldReleased, self::HandedOver, self::LeftSafe, self::Noted, self::LeafletRead,
+            self::LeafletCompared, self::Called, self::Answered, self::Pictured,
             self::Found, self::FoundAccepted, self::WithdrawnAccepted, self::PieceTaken, self::KitDated, self::Withdrawn,
             self::BoxOpened, self::ToolTaken, self::PlanChanged => false,
         };

@@ -108,7 +108,8 @@ final readonly class Obstacle
     /** A cut that was made is measured again: it can only get better known. And an end that is cut back is begun anew. */
     private static function isCorrection(Event $event, BuildState $build): bool
     {
-        return $event instanceof Shortens || $event instanceof MarkMoved || $event instanceof CutMeasured && null !== $build->cut($event->place);
+        return $event instanceof Shortens || $event instanceof MarkMoved
+            || $event instanceof CutMeasured && null !== $build->cut($event->place);
     }
 
     private function cutsHere(Event $event): bool

@@ -102,7 +102,8 @@ final readonly class Aftermath
         $gone = $isFromAnotherBox ? array_flip($falls) : [];
         $again = $this->pathsAgain();
         $log = array_values(array_filter($this->after->build->counting, fn (Entry $entry): bool => $entry->event !== $this->event
-            && !isset($gone[$entry->id]) && !($entry->event instanceof CutMeasured && \in_array($entry->event->place->path(), $again, true))));
+            && !isset($gone[$entry->id])
+            && !($entry->event instanceof CutMeasured && \in_array($entry->event->place->path(), $again, true))));
         $last = $log[\count($log) - 1] ?? null;
 
         return Plan::ofLog($this->before->job, null === $last ? [] : [

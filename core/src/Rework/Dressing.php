@@ -15,8 +15,8 @@ use Berm\Core\Quantity\Length;
 use Berm\Core\Saying\Sentence;
 
 /**
- * A groove, nick or scorch in the insulation is dressed smooth, as long as enough is left at the thinnest place; else the wounded piece comes
- * off. Common practice; how much must be left is the standard's.
+ * A groove, nick or scorch in the insulation is dressed smooth, as long as enough is left at the thinnest place; else the wounded piece
+ * comes off. Common practice; how much must be left is the standard's.
  */
 final readonly class Dressing
 {

@@ -13,8 +13,8 @@ use Berm\Core\Cable\Standard\NotInStandard;
 use Berm\Core\Quantity\Length;
 
 /**
- * How little insulation a standard lets a cable have at any one point. Source: IEC 60502-2, clause on insulation thickness (0.9 tn − 0.1 mm);
- * ICEA S-94-649 and S-97-682, least point, from memory (see Standard\Icea).
+ * How little insulation a standard lets a cable have at any one point. Source: IEC 60502-2, clause on insulation thickness (0.9 tn − 0.1
+ * mm); ICEA S-94-649 and S-97-682, least point, from memory (see Standard\Icea).
  */
 final readonly class LeastWall
 {

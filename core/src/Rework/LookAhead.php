@@ -20,7 +20,7 @@ use Berm\Core\Quantity\Reading;
 use Berm\Core\Saying\Sentence;
 use Berm\Core\Section\Ruling;
 
-/** What comes of a cut that is made longer or shorter than its mark, before anybody makes it: which margin goes first, and how far it may go. */
+/** What comes of a cut that is made past its mark or short of it, before anybody makes it: which margin goes first, and how far it may go. */
 final readonly class LookAhead
 {
     /** As far as is looked, in mm; and how finely. */
@@ -54,11 +54,17 @@ final readonly class LookAhead
         return match (true) {
             null === $plan->markOut => $plan->firstObstacle() ?? Sentence::plain('Nothing is marked out on this job.'),
             null === $mark || !$mark->place->equals($place) => Sentence::plain('There is no such cut on this job.'),
-            Length::ofMillimetres(self::FARTHEST)->isLessThan($by->absolute()) || !Length::ofMillimetres(1)->isAtMost($mark->at->plus($by)) => Sentence::of('Berm looks no farther than {most} past a mark, and no nearer than to the cable end.', [
-                'most' => Length::ofMillimetres(self::FARTHEST),
-            ]),
+            Length::ofMillimetres(self::FARTHEST)->isLessThan($by->absolute()), !self::isOnCable($mark->at->plus($by)) => Sentence::of(
+                'Berm looks no farther than {most} past a mark, and no nearer than to the cable end.',
+                ['most' => Length::ofMillimetres(self::FARTHEST)],
+            ),
             default => null,
         };
+    }
+
+    private static function isOnCable(Length $at): bool
+    {
+        return Length::ofMillimetres(1)->isAtMost($at);
     }
 
     /** @param Plan $plan of which nothing stands against it: see refusal() */
@@ -70,7 +76,8 @@ final readonly class LookAhead
         [$most, $first] = self::limit($plan, $mark, $by->isNegative() ? -1 : 1);
 
         return new self(
-            $mark, $by, Judgement::of($mark->at->plus($by), Length::ofNanometres(0), $mark->window()), Shift::between($planned, $then, self::TOLD),
+            $mark, $by, Judgement::of($mark->at->plus($by), Length::ofNanometres(0), $mark->window()),
+            Shift::between($planned, $then, self::TOLD),
             $most, $first, self::times($plan, $place),
         );
     }
@@ -113,7 +120,7 @@ final readonly class LookAhead
     {
         $sheet = $plan->sheet;
         $at = $mark->at->plus($by);
-        if (null === $sheet || !Length::ofMillimetres(1)->isAtMost($at)) {
+        if (null === $sheet || !self::isOnCable($at)) {
             return [];
         }
         $log = array_values(array_filter($plan->build->counting, static fn (Entry $one): bool => !($one->event instanceof CutMeasured

@@ -41,7 +41,9 @@ final class OtherConnectors
             'One for which all is right as it was made.',
         ))->ruledOut(0 === $tried
             ? Sentence::plain('No other connector that Berm knows of goes on these conductors and in this kit.')
-            : Sentence::of('Of {tried} that go on these conductors and in this kit, none is right with {as}.', ['tried' => $tried, 'as' => $as]));
+            : Sentence::of(
+                'Of {tried} that go on these conductors and in this kit, none is right with {as}.', ['tried' => $tried, 'as' => $as],
+            ));
     }
 
     private static function suits(Plan $plan, Connector $connector): bool

@@ -45,7 +45,7 @@ final class OtherKits
         $title = Sentence::of('Take {kit}, size {size}', ['kit' => $kit->sheet->name, 'size' => $kit->size->label]);
 
         return Way::of(WayKind::OtherKit, $title, Sentence::of(
-            "All is right for it as it was made. The plan changes with it; cuts stay, the rest is done by its own steps. {boxes} in stock.$when",
+            "All is right for it as it was made. The plan changes with it: cuts stay, the rest goes by its own steps. {boxes} in stock.$when",
             ['boxes' => $kit->boxes],
         ), Cost::kits(1), Choice::kit($kit));
     }
@@ -55,6 +55,8 @@ final class OtherKits
         $job = $plan->job;
         $isSame = $kit->size->label === $job->size?->label && true === $job->sheet?->revision->equals($kit->sheet->revision);
 
-        return !$isSame && KitFit::judge($job->function, array_values($job->cables), $job->site, $kit->sheet, $kit->size)->outcome()->lets();
+        $cables = array_values($job->cables);
+
+        return !$isSame && KitFit::judge($job->function, $cables, $job->site, $kit->sheet, $kit->size)->outcome()->lets();
     }
 }

@@ -57,7 +57,7 @@ final readonly class OutLength
         return $this->judgement->isTooLong();
     }
 
-    /** By how much it has to change: to what is planned, where that is well inside; else to the middle, or as far in as hands are sure of. */
+    /** By how much it has to change: to what is planned, where that is well inside; else to the middle, or as far in as is sure. */
     public function needs(): Length
     {
         return $this->aim()->minus($this->reading->value);
@@ -153,7 +153,8 @@ final readonly class OutLength
     /** Its limits are no more than what keeps the rules that lean on it: outside of them one is broken. */
     public function breaksRule(): ?Sentence
     {
-        $limits = $this->hasOwnLimits() || null === $this->task->possible?->keepsRules ? null : Limits::fine($this->window->min, $this->window->max);
+        $limits = $this->hasOwnLimits() || null === $this->task->possible?->keepsRules
+            ? null : Limits::fine($this->window->min, $this->window->max);
 
         return null === $limits ? null : Sentence::of(
             'It is {is:fine}; the rules that lean on it ask for {limits}.', ['is' => $this->reading->value, 'limits' => $limits],

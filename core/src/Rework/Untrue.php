@@ -158,7 +158,8 @@ final readonly class Untrue
     {
         foreach ($this->plan->progress?->tasks() ?? [] as $task) {
             $wait = $task->check?->question;
-            if ($wait instanceof WaitSince && null !== $wait->most && $wait->check === $made->place->check && $wait->after === $made->place->stage) {
+            $isLimited = $wait instanceof WaitSince && null !== $wait->most;
+            if ($isLimited && $wait->check === $made->place->check && $wait->after === $made->place->stage) {
                 return true;
             }
         }

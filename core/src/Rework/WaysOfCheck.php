@@ -28,7 +28,8 @@ final readonly class WaysOfCheck
         $dressing = $isWound ? Dressing::of($plan, $place) : [];
 
         return [
-            ...($isWound ? $dressing : $ways->mend()), $ways->letStand()->ruledOut($dressing[0]->refusal ?? null), ...WaysOfPart::before($task, $plan),
+            ...($isWound ? $dressing : $ways->mend()), $ways->letStand()->ruledOut($dressing[0]->refusal ?? null),
+            ...WaysOfPart::before($task, $plan),
             ...LastWays::on($plan, $task->where->end),
         ];
     }

@@ -55,7 +55,8 @@ final readonly class WaysOfLength
         return [
             ...$trims, ...array_values(array_filter($backs, static fn (?Way $way): bool => null !== $way)),
             ...($isBare && null === $this->out->contradiction() ? [OtherConnectors::among(
-                $plan, $connectors, $this->out->comesRight(...), Sentence::of('this length at {value:fine}', ['value' => $this->out->reading->value]),
+                $plan, $connectors, $this->out->comesRight(...),
+                Sentence::of('this length at {value:fine}', ['value' => $this->out->reading->value]),
             )] : []),
         ];
     }

@@ -99,7 +99,9 @@ final readonly class WaysOfPart
         $isSet = null !== $this->work() && !\in_array($this->item->nature, [Nature::Wrap, Nature::Laid, Nature::Zone, Nature::Layer], true);
         $isPushed = Nature::Pushed === $this->item->nature;
 
-        return $isSet && !$isPushed ? Sentence::of('The {part} is set: it does not move any more.', ['part' => lcfirst($this->item->name)]) : null;
+        return $isSet && !$isPushed ? Sentence::of(
+            'The {part} is set: it does not move any more.', ['part' => lcfirst($this->item->name)],
+        ) : null;
     }
 
     /** As it is once this length is as it should be: what else was measured of the same part is another length then. */
@@ -175,7 +177,8 @@ final readonly class WaysOfPart
 
         return [Way::of(
             WayKind::TakeOff, Sentence::of($title, ['part' => $name]), WorkInWords::cost($this->item, $sheet),
-            $isLost || Nature::Wrap === $this->item->nature ? Cost::nothing()->andParts([$this->item->name]) : null, Choice::writing($event),
+            $isLost || Nature::Wrap === $this->item->nature ? Cost::nothing()->andParts([$this->item->name]) : null,
+            Choice::writing($event),
         )->ruledOut($event->refusal($this->plan))->ruledOut($this->noneCanCome($isLost))->ruledOut($this->finished($work))
             ->comingTo(Comes::to($without = $this->without($event)))->ruledOut($isLost ? Lost::without($without) : null)];
     }

@@ -71,7 +71,8 @@ final readonly class WorkAnew
         return match (true) {
             null !== $step->cut => $task->mark?->place->cut === $step->cut,
             null !== $step->check => $task->check?->key === $step->check->key,
-            null !== WorkKind::ofStep($step->kind) => WorkKind::ofStep($step->kind) === $task->work?->how && $task->work->part === $step->key,
+            null !== WorkKind::ofStep($step->kind) => WorkKind::ofStep($step->kind) === $task->work?->how
+                && $task->work->part === $step->key,
             default => $step->kind->value === $task->kind->value,
         };
     }

@@ -57,7 +57,8 @@ final class Measuring
     /** Marks are the same on every core where nothing was found there, and none is laid from an edge that each core has for itself. */
     private function isAlikeOnCores(): bool
     {
-        return $this->finds->isEmpty() && [] === $this->build->moves() && !($this->isMeasured && $this->assembly->sheet->laysMarksFromCores());
+        return $this->finds->isEmpty() && [] === $this->build->moves()
+            && !($this->isMeasured && $this->assembly->sheet->laysMarksFromCores());
     }
 
     public function values(Where $where): Values

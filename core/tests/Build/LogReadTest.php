@@ -53,7 +53,8 @@ final class LogReadTest extends TestCase
                 'kind' => 'mark-moved', 'end' => 'B', 'cut' => 'insulation-screen', 'by' => '5 mm',
                 'for' => ['stage' => 'join', 'check' => 'screens'], 'reason' => 'too close',
             ],
-            'Insulation screen, end B: marked 5 mm further back (too close)', 'Insulation shield, end B: marked 0.197 in further back (too close)',
+            'Insulation screen, end B: marked 5 mm further back (too close)',
+            'Insulation shield, end B: marked 0.197 in further back (too close)',
         ];
         yield 'a cut let stand' => [
             ['kind' => 'deviation-accepted', 'end' => 'A', 'cut' => 'insulation', 'core' => 1, 'reason' => 'filled', 'of' => 'e'],

@@ -60,7 +60,7 @@ final class DressingTest extends TestCase
         $dress = $ways['dress'];
         self::assertTrue($dress->isOne());
         self::assertStringStartsWith(
-            'No deeper than 0.65 mm of the 5.5 mm that the cable type has: 4.85 mm must be left at the thinnest place, measured (IEC 60502-2,',
+            'No deeper than 0.65 mm of the 5.5 mm that the cable type has: 4.85 mm must be left at the thinnest place, measured (IEC',
             self::say($dress->does),
         );
         self::assertStringContainsString('Never onto the screen', self::say($dress->does));
@@ -91,7 +91,8 @@ final class DressingTest extends TestCase
             self::say($ways['mend']->does),
         );
         self::assertSame(
-            'What is shrunk does not come off whole: it is cut along and lost, and another one is needed.', self::say($ways['take-off']->does),
+            'What is shrunk does not come off whole: it is cut along and lost, and another one is needed.',
+            self::say($ways['take-off']->does),
         );
         self::assertArrayHasKey('cut-out', $ways);
     }

@@ -71,7 +71,9 @@ final class LookAheadTest extends TestCase
     public function whatCannotBeSaidIsRefused(): void
     {
         $plan = Plan::ofLog(Demo::corner(self::JOINT), []);
-        $refusal = static fn (MarkPlace $place, int $by): string => self::say(LookAhead::refusal($plan, $place, Length::ofMillimetres($by)));
+        $refusal = static fn (MarkPlace $place, int $by): string => self::say(
+            LookAhead::refusal($plan, $place, Length::ofMillimetres($by)),
+        );
         self::assertSame('There is no such cut on this job.', $refusal(MarkPlace::of(End::A, Cut::Armour), 1));
         self::assertStringStartsWith('Berm looks no farther than 64 mm past a mark', $refusal(self::place(), 65));
         self::assertStringStartsWith('Berm looks no farther', $refusal(self::place(), -47), 'before the cable end');

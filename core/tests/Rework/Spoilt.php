@@ -129,7 +129,8 @@ final class Spoilt
     public static function atScorch(string $sheet): self
     {
         return self::looked(
-            $sheet, null, Fields::read(['seen' => false, 'fault' => SurfaceFault::Scorch->value], Looked::read(...)), static fn (Task $task): bool => true === $task->check?->isOfHeatedSurface(),
+            $sheet, null, Fields::read(['seen' => false, 'fault' => SurfaceFault::Scorch->value], Looked::read(...)),
+            static fn (Task $task): bool => true === $task->check?->isOfHeatedSurface(),
         );
     }
 
@@ -161,8 +162,10 @@ final class Spoilt
         $sawn = array_map(self::reading(...), $way->choice->sawing->amounts ?? []);
         $event = match (true) {
             null !== $way->choice->writes => $way->choice->writes,
-            WayKind::CutBack === $way->kind, WayKind::StartOver === $way->kind && null === $this->plan->build->connector => new CutBack(End::from((string) array_key_first($sawn)), $sawn[array_key_first($sawn)], 'as offered'),
-            WayKind::CutOut === $way->kind, WayKind::StartOver === $way->kind => new CutOut($sawn['A'], $sawn['B'] ?? null, 'as offered'),
+            [] !== $sawn && null === $this->plan->build->connector => new CutBack(
+                End::from(array_key_first($sawn)), $sawn[array_key_first($sawn)], 'as offered',
+            ),
+            [] !== $sawn => new CutOut($sawn['A'], $sawn['B'] ?? null, 'as offered'),
             WayKind::LetStand === $way->kind, WayKind::Fill === $way->kind => $this->standing(),
             \in_array($way->kind, [WayKind::MeasureAgain, WayKind::Mend, WayKind::Move], true) => $this->right(),
             default => null,

@@ -105,7 +105,8 @@ final class WaysOfCheckTest extends TestCase
         $ways = self::ways(Spoilt::atCheck(self::SOCK, 'near-lap', Length::ofMillimetres(-6)));
         self::assertSame('The splice body is set: it does not move any more.', self::why($ways['move']));
         self::assertSame(
-            'It goes on over the end of the cable: with the connector on, another one cannot be brought there.', self::why($ways['take-off']),
+            'It goes on over the end of the cable: with the connector on, another one cannot be brought there.',
+            self::why($ways['take-off']),
         );
         self::assertSame('cut-out', array_key_first($ways));
         self::assertSame([1, 1], [$ways['cut-out']->cost->connectors, $ways['cut-out']->cost->kits], 'and another kit');

@@ -111,7 +111,8 @@ final class WaysOfCutTest extends TestCase
         $longer = $at($job->withConnector(Demo::connector('corvane-shear-1-0-250')))->minus($at($job));
         self::assertSame('10.775 mm', $longer->toText());
         $ways = self::ways('quillon-pairs-36', $longer->minus(Length::ofMillimetres(1)));
-        self::assertSame('corvane-shear-1-0-250', $ways['other-connector']->choice->connector?->revision->id, self::why($ways['other-connector']));
+        $taken = $ways['other-connector'];
+        self::assertSame('corvane-shear-1-0-250', $taken->choice->connector?->revision->id, self::why($taken));
         self::assertTrue($ways['other-connector']->isOne());
         $one = ['cut-back', 'start-over', 'other-connector', 'put-in'];
         self::assertSame($one, self::one($ways), 'a connector is more than cable');
