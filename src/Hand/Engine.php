@@ -54,7 +54,7 @@ final readonly class Engine
         $tables = new CarriedTables($package->sheets);
         $kits = new KitsInStock($this->stores->boxes, $package->sheets, $tables, $this->clock);
         $this->findWays = new FindWays($this->jobs, $this->plan, $package->sheets, $tables, $kits);
-        $this->askAhead = new AskAhead($this->jobs, $this->plan);
+        $this->askAhead = new AskAhead($this->jobs, $this->plan, $this->clock);
         $this->changePlan = new ChangePlan($this->jobs, $this->plan, $this->clock, new HandIds($this->clock));
     }
 

@@ -8,11 +8,12 @@ use Berm\Core\File\Fields;
 use Berm\Core\File\PlaceFile;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Rework\LookAhead;
+use Psr\Clock\ClockInterface;
 
 /** What comes of a cut that is made so much past its mark, or short of it. */
 final readonly class AskAhead
 {
-    public function __construct(private Jobs $jobs, private PlanJob $plan)
+    public function __construct(private Jobs $jobs, private PlanJob $plan, private ClockInterface $clock)
     {
     }
 
@@ -39,6 +40,6 @@ final readonly class AskAhead
         $plan = ($this->plan)($this->jobs->get($jobId));
         $refusal = LookAhead::refusal($plan, $place, $by);
 
-        return null === $refusal ? LookAhead::at($plan, $place, $by) : throw new EntryRefused($refusal);
+        return null === $refusal ? LookAhead::at($plan, $place, $by, $this->clock->now()) : throw new EntryRefused($refusal);
     }
 }

@@ -68,12 +68,12 @@ final readonly class LookAhead
     }
 
     /** @param Plan $plan of which nothing stands against it: see refusal() */
-    public static function at(Plan $plan, MarkPlace $place, Length $by): self
+    public static function at(Plan $plan, MarkPlace $place, Length $by, \DateTimeImmutable $now): self
     {
         $mark = $plan->markOut?->mark($place->end, $place->cut, $place->core) ?? throw new \LogicException('its refusal was asked for');
-        $planned = self::rulings($plan, $mark, Length::ofNanometres(0));
-        $then = self::rulings($plan, $mark, $by);
-        [$most, $first] = self::limit($plan, $mark, $by->isNegative() ? -1 : 1);
+        $planned = self::rulings($plan, $mark, Length::ofNanometres(0), $now);
+        $then = self::rulings($plan, $mark, $by, $now);
+        [$most, $first] = self::limit($plan, $mark, $by->isNegative() ? -1 : 1, $now);
 
         return new self(
             $mark, $by, Judgement::of($mark->at->plus($by), Length::ofNanometres(0), $mark->window()),
@@ -87,16 +87,16 @@ final readonly class LookAhead
      *
      * @return array{Length|null, Ruling|null}
      */
-    private static function limit(Plan $plan, Mark $mark, int $sign): array
+    private static function limit(Plan $plan, Mark $mark, int $sign, \DateTimeImmutable $now): array
     {
         $at = static fn (float $mm): Length => Length::nearestToMillimetres($sign * $mm);
         // Short of the mark no farther than to the cable end.
         $farthest = $sign < 0 ? min(self::FARTHEST, floor($mark->at->inMillimetres()) - 1) : self::FARTHEST;
         [$kept, $broken] = [0.0, (float) $farthest];
-        $first = self::broken(self::rulings($plan, $mark, $at($broken)));
+        $first = self::broken(self::rulings($plan, $mark, $at($broken), $now));
         while (null !== $first && $broken - $kept > self::FINE) {
             $middle = ($kept + $broken) / 2;
-            $breaks = self::broken(self::rulings($plan, $mark, $at($middle)));
+            $breaks = self::broken(self::rulings($plan, $mark, $at($middle), $now));
             [$kept, $broken, $first] = null === $breaks ? [$middle, $broken, $first] : [$kept, $middle, $breaks];
         }
 
@@ -116,7 +116,7 @@ final readonly class LookAhead
     }
 
     /** @return list<Ruling> with the cut made so much past its mark; nothing where it cannot be laid */
-    private static function rulings(Plan $plan, Mark $mark, Length $by): array
+    private static function rulings(Plan $plan, Mark $mark, Length $by, \DateTimeImmutable $now): array
     {
         $sheet = $plan->sheet;
         $at = $mark->at->plus($by);
@@ -126,7 +126,7 @@ final readonly class LookAhead
         $log = array_values(array_filter($plan->build->counting, static fn (Entry $one): bool => !($one->event instanceof CutMeasured
             && $one->event->place->equals($mark->place))));
         $reading = Reading::typed($at->toText(), LengthUnit::Millimetre, Instrument::SteelRule);
-        $log[] = Entry::of('made', '', new \DateTimeImmutable('@0'), new CutMeasured($mark->place, $reading));
+        $log[] = Entry::of('made', '', $now, new CutMeasured($mark->place, $reading));
 
         return Layout::withoutWork($plan->job, $sheet, BuildState::fold($log, $plan->job->pins()))->rulings;
     }

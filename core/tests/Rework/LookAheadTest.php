@@ -63,6 +63,7 @@ final class LookAheadTest extends TestCase
     {
         $times = static fn (?string $slack): ?int => LookAhead::at(
             Spoilt::insideOut(self::JOINT, Length::ofMillimetres(1), $slack)->plan, self::place(), Length::ofMillimetres(1),
+            new \DateTimeImmutable('2026-03-14T09:00:00Z'),
         )->times;
         self::assertSame([null, 0, 1, 2], [$times(null), $times('40 mm'), $times('94 mm'), $times('95 mm')], '47.2 mm each');
     }
@@ -87,7 +88,7 @@ final class LookAheadTest extends TestCase
 
     private static function at(Length $by): LookAhead
     {
-        return LookAhead::at(Plan::ofLog(Demo::corner(self::JOINT), []), self::place(), $by);
+        return LookAhead::at(Plan::ofLog(Demo::corner(self::JOINT), []), self::place(), $by, new \DateTimeImmutable('2026-03-14T09:00:00Z'));
     }
 
     private static function say(?Sentence $sentence): string
