@@ -8,6 +8,7 @@ use Berm\Core\Build\Entry;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
 use Berm\Core\Build\Event\CutBack;
+use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\DeviationAccepted;
 use Berm\Core\Build\Event\Withdrawn;
 use Berm\Core\Build\Task;
@@ -50,6 +51,26 @@ final class CutBackTest extends TestCase
         self::assertSame('22.7 mm ± 1.5 mm, 12 mm off', self::told($job, $place), 'both');
         self::assertNull($job->write(new Withdrawn($job->last()->id, 'slip')));
         self::assertSame('24.7 mm ± 1 mm, 10 mm off', self::told($job, $place));
+    }
+
+    /** What follows from it is withdrawn before it. */
+    #[Test]
+    public function itIsTakenBackUntilTheFirstCutByIt(): void
+    {
+        $job = Spoilt::insideOut(self::JOINT, Length::ofMillimetres(8));
+        self::assertNull($job->write(self::sawn('10 mm')));
+        $sawn = $job->last()->id;
+        self::assertNull($job->again()->write(new Withdrawn($sawn, 'slip')));
+        $event = Built::next($job->plan);
+        while (null !== $event && !$event instanceof CutMeasured) {
+            self::assertNull($job->write($event));
+            $event = Built::next($job->plan);
+        }
+        self::assertInstanceOf(CutMeasured::class, $event);
+        self::assertNull($job->write($event));
+        self::assertSame('A cut was made by it since: withdraw that first.', $job->write(new Withdrawn($sawn, 'slip')));
+        self::assertNull($job->write(new Withdrawn($job->last()->id, 'slip')));
+        self::assertNull($job->write(new Withdrawn($sawn, 'slip')));
     }
 
     #[Test]

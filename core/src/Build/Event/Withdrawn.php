@@ -10,10 +10,13 @@ use Berm\Core\Build\EventKind;
 use Berm\Core\Build\Gate;
 use Berm\Core\Build\Names;
 use Berm\Core\Build\Progress;
+use Berm\Core\Build\Shortens;
+use Berm\Core\Build\Undoes;
 use Berm\Core\Build\WorkSkeleton;
 use Berm\Core\File\Fields;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\Stage;
+use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Saying\Sentence;
 
 /** An earlier entry was wrong. It stays in the log; it no longer counts. */
@@ -60,8 +63,27 @@ final readonly class Withdrawn implements Event
             null !== $plan->build->connector && Gate::isHiddenByConnector($event) => Sentence::plain(
                 'The connector is on: withdraw that entry first.',
             ),
+            self::isCutSince($event, $this->entryId, $plan) => Sentence::plain(
+                'A cut was made by it since: withdraw that first.',
+            ),
             default => self::hidden($event, $plan),
         };
+    }
+
+    /** What an end was cut back for, or a mark moved, can be taken back until the first cut by it. */
+    private static function isCutSince(Event $event, string $id, Plan $plan): bool
+    {
+        $isAt = static fn (MarkPlace $place): bool => $event instanceof Shortens && null !== $event->sawnOff($place->end)
+            || $event instanceof MarkMoved && $event->place->equals($place);
+        $isSince = false;
+        foreach ($event instanceof Undoes ? $plan->build->counting : [] as $one => $entry) {
+            if ($isSince && $entry->event instanceof CutMeasured && $isAt($entry->event->place)) {
+                return true;
+            }
+            $isSince = $isSince || $one === $id;
+        }
+
+        return false;
     }
 
     public function basis(Plan $plan): Basis
