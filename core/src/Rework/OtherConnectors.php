@@ -16,18 +16,18 @@ final class OtherConnectors
     private const PLANNED = 12;
 
     /**
-     * @param list<Connector>      $connectors
-     * @param \Closure(Plan): bool $isRight    by a plan with another one
-     * @param Sentence             $as         how it is: "this cut at 56.2 mm"
+     * @param list<Connector> $connectors
+     * @param Right           $isRight    by a plan with another one
+     * @param Sentence        $as         how it is: "this cut at 56.2 mm"
      */
-    public static function among(Plan $plan, array $connectors, \Closure $isRight, Sentence $as): Way
+    public static function among(Plan $plan, array $connectors, Right $isRight, Sentence $as): Way
     {
         $tried = 0;
         foreach ($connectors as $connector) {
             if ($tried < self::PLANNED && self::suits($plan, $connector)) {
                 ++$tried;
-                $other = Plan::ofLog($plan->job->withConnector($connector), array_values($plan->build->counting));
-                if ($isRight($other) && null === Thinnest::broken($other)) {
+                $other = Tried::with($plan->job->withConnector($connector), $plan, $isRight);
+                if (null !== $other) {
                     return Way::of(
                         WayKind::OtherConnector, Sentence::of('Take {connector}', ['connector' => $connector->name]), Sentence::plain(
                             'All is right for it as it was made. The plan changes with it; what was measured stays.',

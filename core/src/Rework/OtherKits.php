@@ -15,18 +15,18 @@ final class OtherKits
     private const PLANNED = 6;
 
     /**
-     * @param list<KitAtHand>      $kits
-     * @param \Closure(Plan): bool $isRight by a plan with another one
+     * @param list<KitAtHand> $kits
+     * @param Right           $isRight by a plan with another one
      */
-    public static function among(Plan $plan, array $kits, \Closure $isRight, Sentence $as): Way
+    public static function among(Plan $plan, array $kits, Right $isRight, Sentence $as): Way
     {
         usort($kits, static fn (KitAtHand $one, KitAtHand $other): int => $one->isAfter($other));
         $tried = 0;
         foreach ($kits as $kit) {
             if ($tried < self::PLANNED && self::suits($plan, $kit)) {
                 ++$tried;
-                $other = Plan::ofLog($plan->job->withKit($kit->sheet, $kit->size), array_values($plan->build->counting));
-                if ($isRight($other) && null === Thinnest::broken($other)) {
+                $other = Tried::with($plan->job->withKit($kit->sheet, $kit->size), $plan, $isRight);
+                if (null !== $other) {
                     return self::taking($kit)->comingTo(Comes::to($other));
                 }
             }

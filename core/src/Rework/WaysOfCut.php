@@ -56,8 +56,8 @@ final readonly class WaysOfCut
         return [
             FirstWays::measureAgain($judgement), FirstWays::letStand($plan, $judgement), ...(null === $filling ? [] : [$filling]),
             ...($judgement->isTooLong() ? [
-                $ways->cutBack(), OtherConnectors::among($plan, $connectors, self::isRightBy(...), $as),
-                OtherKits::among($plan, $kits, self::isRightBy(...), $as), ...LastWays::on($plan, $place->end),
+                $ways->cutBack(), OtherConnectors::among($plan, $connectors, Right::everyCut(), $as),
+                OtherKits::among($plan, $kits, Right::noCutTooLong(), $as), ...LastWays::on($plan, $place->end),
             ] : [$ways->cutOn()]),
         ];
     }
@@ -125,18 +125,6 @@ final readonly class WaysOfCut
         return null === $judgement || null === $mark->window()->max
             ? Length::ofNanometres(0)
             : $judgement->value->minus($mark->window()->max);
-    }
-
-    /** All that was cut is inside by it. */
-    private static function isRightBy(Plan $plan): bool
-    {
-        foreach ($plan->markOut?->all() ?? [] as $mark) {
-            if (Verdict::Out === $plan->build->judgementOf($mark)?->verdict && null === $plan->build->acceptance($mark)) {
-                return false;
-            }
-        }
-
-        return null !== $plan->markOut;
     }
 
     /** As it is planned with this cut, and whatever else is short by now, still to be made. */

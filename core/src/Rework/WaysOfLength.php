@@ -55,7 +55,7 @@ final readonly class WaysOfLength
         return [
             ...$trims, ...array_values(array_filter($backs, static fn (?Way $way): bool => null !== $way)),
             ...($isBare && null === $this->out->contradiction() ? [OtherConnectors::among(
-                $plan, $connectors, $this->out->comesRight(...),
+                $plan, $connectors, Right::thatLength($this->out),
                 Sentence::of('this length at {value:fine}', ['value' => $this->out->reading->value]),
             )] : []),
         ];
