@@ -17,6 +17,7 @@ use Berm\Core\Quantity\Length;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Quantity\Verdict;
 use Berm\Core\Rework\Aftermath;
+use Berm\Core\Rework\KitAtHand;
 use Berm\Core\Rework\Thinnest;
 use Berm\Core\Rework\Way;
 use Berm\Core\Rework\WayKind;
@@ -116,6 +117,37 @@ final class WaysOfCutTest extends TestCase
         self::assertTrue($ways['other-connector']->isOne());
         $one = ['cut-back', 'start-over', 'other-connector', 'put-in'];
         self::assertSame($one, self::one($ways), 'a connector is more than cable');
+    }
+
+    /** A kit that takes a wider gap, of which there is a box: the one that is nearest to expire first. */
+    #[Test]
+    public function aKitInStockWhoseStripIsAsLongIsTaken(): void
+    {
+        $job = Spoilt::insideOut(self::JOINT, Length::ofMillimetres(8));
+        $kit = static function (string $name, ?string $expires, string $gap = '22 mm'): KitAtHand {
+            $job = Demo::corner(self::JOINT, [
+                'id' => 'other-'.strtolower($name), 'name' => $name, 'placeRules.1.max' => $gap, 'cuts.3.cases.0.distance' => 'half_connector + 15 mm',
+                'cuts.3.cases.1.distance' => 'half_connector + 15 mm',
+            ]);
+
+            return new KitAtHand(
+                $job->sheet ?? self::fail('it has a sheet'), $job->size ?? self::fail('and a size'),
+                null === $expires ? null : new \DateTimeImmutable($expires), 2,
+            );
+        };
+        $taken = static fn (KitAtHand ...$kits): Way => array_column(array_map(
+            static fn (Way $way): array => [$way->kind->value, $way],
+            WaysOn::from($job->plan, $job->spoilt ?? self::fail('it is out'), [], array_values($kits)),
+        ), 1, 0)['other-kit'];
+        $way = $taken($kit('Never', null), $kit('Later', '2027-05-01'), $kit('Sooner', '2027-04-01'));
+        self::assertStringStartsWith('Take Sooner, size', self::say($way->title), self::why($way));
+        self::assertStringEndsWith('2 in stock. One expires on 1 Apr 2027.', self::say($way->does));
+        self::assertSame([0, 1], [$way->cost->connectors, $way->cost->kits]);
+        self::assertSame(
+            'Of 1 in stock that fit these cables, none is right with this cut at 56.2 mm.', self::why($taken($kit('Narrow', null, '12 mm'))),
+        );
+        $none = 'No box of another kit or size that fits these cables is written down in the store or on a van.';
+        self::assertSame($none, self::why($taken()));
     }
 
     #[Test]
