@@ -201,6 +201,7 @@ final class RightsTest extends ApiTestCase
             'cut-measured' => ['end' => 'A', 'cut' => 'oversheath', 'reading' => $reading],
             'cut-back' => ['end' => 'A', 'by' => $reading, 'reason' => 'r'],
             'cut-out' => ['offA' => $reading, 'reason' => 'r'],
+            'other-side-takes' => ['end' => 'A', 'cut' => 'oversheath', 'by' => '5 mm', 'reason' => 'r'],
             'mark-moved' => [
                 'end' => 'A', 'cut' => 'oversheath', 'by' => '5 mm', 'for' => ['stage' => 'stress', 'check' => 'step'], 'reason' => 'r',
             ],

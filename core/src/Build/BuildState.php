@@ -23,6 +23,7 @@ use Berm\Core\Build\Event\LeafletCompared;
 use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\LeftSafe;
 use Berm\Core\Build\Event\MarkMoved;
+use Berm\Core\Build\Event\OtherSideTakes;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\Pictured;
 use Berm\Core\Build\Event\PieceTaken;
@@ -129,13 +130,17 @@ final readonly class BuildState
     /** How far a cut is marked from where the sheet has it, away from the cable end; on all that was done since. */
     public function movedBy(MarkPlace $place): ?Length
     {
-        return $this->last(MarkMoved::class, $place->path())?->event->by;
+        $taken = $this->taken(MarkPlace::of(End::A === $place->end ? End::B : End::A, $place->cut, $place->core));
+
+        return null !== $taken ? $taken->event->by->negated() : $this->last(MarkMoved::class, $place->path())?->event->by;
     }
 
     /** @return list<Entry> */
     public function moves(): array
     {
-        return array_map(static fn (Done $moved): Entry => $moved->entry, $this->allOf(MarkMoved::class));
+        return array_map(static fn (Done $moved): Entry => $moved->entry, [
+            ...$this->allOf(MarkMoved::class), ...$this->allOf(OtherSideTakes::class),
+        ]);
     }
 
     public function hasCuts(): bool
@@ -158,6 +163,10 @@ final readonly class BuildState
      */
     public function acceptance(Mark $mark): ?Done
     {
+        $taken = $this->taken($mark->place);
+        if (null !== $taken) {
+            return new Done(new DeviationAccepted($mark->place, $taken->event->reason), $taken->entry);
+        }
         $accepted = $this->last(DeviationAccepted::class, $mark->place->path());
         $basis = $accepted?->entry->basis;
         $holds = null === $basis
@@ -165,6 +174,16 @@ final readonly class BuildState
         $isAsItWas = null === $accepted || [] === $this->sawn->since($accepted->entry, $mark->place->end);
 
         return $holds && $isAsItWas ? $accepted : null;
+    }
+
+    /** @return Done<OtherSideTakes>|null what was let stand because the other end takes it, while it lies as it did then */
+    private function taken(MarkPlace $place): ?Done
+    {
+        $taken = $this->last(OtherSideTakes::class, $place->path());
+        $holds = null !== $taken && $taken->entry->basis?->entry === $this->cut($place)?->entry->id
+            && [] === $this->sawn->since($taken->entry, $place->end);
+
+        return $holds ? $taken : null;
     }
 
     /** @return Done<LapAccepted>|null while it leaves no less than it did then */

@@ -26,6 +26,7 @@ use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\LeftSafe;
 use Berm\Core\Build\Event\MarkMoved;
 use Berm\Core\Build\Event\Noted;
+use Berm\Core\Build\Event\OtherSideTakes;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\Pictured;
 use Berm\Core\Build\Event\PieceTaken;
@@ -45,6 +46,7 @@ enum EventKind: string
     case CutBack = 'cut-back';
     case CutOut = 'cut-out';
     case MarkMoved = 'mark-moved';
+    case OtherSideTakes = 'other-side-takes';
     case DeviationAccepted = 'deviation-accepted';
     case LapAccepted = 'lap-accepted';
     case PartParked = 'part-parked';
@@ -82,6 +84,7 @@ enum EventKind: string
             self::CutBack => CutBack::class,
             self::CutOut => CutOut::class,
             self::MarkMoved => MarkMoved::class,
+            self::OtherSideTakes => OtherSideTakes::class,
             self::DeviationAccepted => DeviationAccepted::class,
             self::LapAccepted => LapAccepted::class,
             self::PartParked => PartParked::class,
@@ -119,8 +122,8 @@ enum EventKind: string
             self::ConnectorFitted, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::LeftSafe,
             self::HandedOver, self::LeafletRead,
             self::Found, self::PieceTaken, self::KitDated, self::Withdrawn => Writer::Jointer,
-            self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased, self::LeafletCompared,
-            self::FoundAccepted, self::WithdrawnAccepted, self::Answered => Writer::Engineer,
+            self::DeviationAccepted, self::OtherSideTakes, self::LapAccepted, self::CheckAccepted, self::HoldReleased,
+            self::LeafletCompared, self::FoundAccepted, self::WithdrawnAccepted, self::Answered => Writer::Engineer,
             self::Noted, self::Called, self::Pictured => Writer::Crew,
             self::BoxOpened, self::ToolTaken, self::PlanChanged => Writer::Server,
         };
@@ -132,7 +135,7 @@ enum EventKind: string
         return match ($this) {
             self::CutMeasured, self::CutBack, self::CutOut, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff,
             self::CheckMade, self::StageFinished => true,
-            self::SafetyConfirmed, self::MarkMoved, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted,
+            self::SafetyConfirmed, self::MarkMoved, self::OtherSideTakes, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted,
             self::HoldReleased, self::HandedOver, self::LeftSafe, self::Noted, self::LeafletRead,
             self::LeafletCompared, self::Called, self::Answered, self::Pictured,
             self::Found, self::FoundAccepted, self::WithdrawnAccepted, self::PieceTaken, self::KitDated, self::Withdrawn,
@@ -167,8 +170,8 @@ enum EventKind: string
             self::Pictured, self::Found, self::FoundAccepted => StandsOn::Nothing,
             self::PartParked, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::KitDated, self::LeafletRead,
             self::LeafletCompared, self::WithdrawnAccepted, self::PieceTaken => StandsOn::Kit,
-            self::MarkMoved, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted, self::HoldReleased,
-            self::HandedOver => StandsOn::Assembly,
+            self::MarkMoved, self::OtherSideTakes, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted,
+            self::HoldReleased, self::HandedOver => StandsOn::Assembly,
         };
     }
 }

@@ -9,6 +9,7 @@ use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\DeviationAccepted;
 use Berm\Core\Build\Event\HoldReleased;
 use Berm\Core\Build\Event\MarkMoved;
+use Berm\Core\Build\Event\OtherSideTakes;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\SafetyConfirmed;
 use Berm\Core\Build\Event\Withdrawn;
@@ -51,6 +52,7 @@ final readonly class Gate
         return $event instanceof CutMeasured
             || $event instanceof CutBack
             || $event instanceof MarkMoved
+            || $event instanceof OtherSideTakes
             || $event instanceof DeviationAccepted
             || $event instanceof PartParked
             || $event instanceof SafetyConfirmed;

@@ -13,6 +13,7 @@ use Berm\Core\Build\Event\Found;
 use Berm\Core\Build\Event\HandedOver;
 use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\MarkMoved;
+use Berm\Core\Build\Event\OtherSideTakes;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\PieceTaken;
 use Berm\Core\Build\Event\StageFinished;
@@ -108,7 +109,7 @@ final readonly class Obstacle
     /** A cut that was made is measured again: it can only get better known. And an end that is cut back is begun anew. */
     private static function isCorrection(Event $event, BuildState $build): bool
     {
-        return $event instanceof Shortens || $event instanceof MarkMoved
+        return $event instanceof Shortens || $event instanceof MarkMoved || $event instanceof OtherSideTakes
             || $event instanceof CutMeasured && null !== $build->cut($event->place);
     }
 

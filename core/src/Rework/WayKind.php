@@ -10,6 +10,7 @@ enum WayKind: string
     case MeasureAgain = 'measure-again';
     case CutOn = 'cut-on';
     case LetStand = 'let-stand';
+    case OtherSide = 'other-side';
     case Fill = 'fill';
     case Dress = 'dress';
     case Mend = 'mend';

@@ -52,9 +52,11 @@ final readonly class WaysOfCut
         $ways = new self($plan, $mark, $judgement);
         $as = Sentence::of('this cut at {value:fine}', ['value' => $judgement->value]);
         $filling = Filling::of($plan, $place, $judgement);
+        $other = $judgement->isTooLong() ? OtherSide::way($plan, $mark, $judgement) : null;
 
         return [
             FirstWays::measureAgain($judgement), FirstWays::letStand($plan, $judgement), ...(null === $filling ? [] : [$filling]),
+            ...(null === $other ? [] : [$other]),
             ...($judgement->isTooLong() ? [
                 $ways->cutBack(), OtherConnectors::among($plan, $connectors, Right::everyCut(), $as),
                 OtherKits::among($plan, $kits, Right::noCutTooLong(), $as), ...LastWays::on($plan, $place->end),

@@ -56,6 +56,11 @@ final class LogReadTest extends TestCase
             'Insulation screen, end B: marked 5 mm further back (too close)',
             'Insulation shield, end B: marked 0.197 in further back (too close)',
         ];
+        yield 'the other side takes it' => [
+            ['kind' => 'other-side-takes', 'end' => 'A', 'cut' => 'insulation-screen', 'by' => '9 mm', 'reason' => 'the sum is right'],
+            'Insulation screen, end A, let stand; end B is marked 9 mm nearer to the cable end: the sum is right',
+            'Insulation shield, end A, let stand; end B is marked 0.354 in nearer to the cable end: the sum is right',
+        ];
         yield 'a cut let stand' => [
             ['kind' => 'deviation-accepted', 'end' => 'A', 'cut' => 'insulation', 'core' => 1, 'reason' => 'filled', 'of' => 'e'],
             'Insulation, end A, core 1, let stand: filled', '',

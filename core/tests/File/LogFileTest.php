@@ -24,6 +24,7 @@ final class LogFileTest extends TestCase
         'cut-measured' => ['end' => 'B', 'cut' => 'insulation', 'core' => 2, 'reading' => self::READING],
         'cut-back' => ['end' => 'B', 'by' => self::READING, 'reason' => 'cut too far'],
         'cut-out' => ['offA' => self::READING, 'offB' => self::READING, 'reason' => 'gap'],
+        'other-side-takes' => ['end' => 'A', 'cut' => 'insulation-screen', 'core' => 1, 'by' => '9 mm', 'reason' => 'the sum'],
         'mark-moved' => [
             'end' => 'B', 'cut' => 'insulation', 'core' => 2, 'by' => '5 mm', 'for' => ['stage' => 'join', 'check' => 'screens'],
             'reason' => 'too close',

@@ -65,6 +65,7 @@ final class LongestTextsTest extends TestCase
                 'identified' => true, 'isolated' => true, 'provedDead' => true, 'earthed' => true],
             ['kind' => 'cut-back', 'end' => 'A', 'by' => ['typed' => '9', 'unit' => 'mm', 'instrument' => 'steel-rule'], 'reason' => 'r'],
             ['kind' => 'cut-out', 'offA' => ['typed' => '9', 'unit' => 'mm', 'instrument' => 'steel-rule'], 'reason' => 'r'],
+            ['kind' => 'other-side-takes', 'end' => 'A', 'cut' => 'insulation', 'by' => '5 mm', 'reason' => 'r'],
             ['kind' => 'mark-moved', 'end' => 'A', 'cut' => 'insulation', 'by' => '5 mm', 'for' => ['stage' => 's', 'check' => 'c'],
                 'reason' => 'r'],
             ['kind' => 'deviation-accepted', 'end' => 'A', 'cut' => 'insulation', 'reason' => 'r', 'of' => 'e'],

@@ -129,6 +129,19 @@ it('lets an engineer let it stand, and calls one where somebody else looks', asy
   )
 })
 
+it('writes down that the other end takes it, with the engineer’s reason', async () => {
+  const writes: NonNullable<Way['writes']> = { kind: 'other-side-takes', end: 'A', cut: 'insulation', by: '3 mm', reason: '' }
+  const server = open(
+    [way('other-side', 'Let it stand, B takes it', { by: 'engineer', writes })],
+    undefined,
+    outJob(),
+    'engineer',
+  )
+  fireEvent.change(await screen.findByLabelText('Why it may stand'), { target: { value: 'the sum is right' } })
+  fireEvent.click(screen.getByRole('button', { name: 'Let it stand' }))
+  await waitFor(() => expect(server.stored[0]?.body).toMatchObject({ event: { ...writes, reason: 'the sum is right' } }))
+})
+
 it('says that nothing is out there any more', async () => {
   open([], undefined, jobOf('half-cut'))
   expect(await screen.findByText('Nothing is out there any more.')).toBeTruthy()

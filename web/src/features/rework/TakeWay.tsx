@@ -22,7 +22,8 @@ type TakeProps = { job: Job; way: Way; found: Found }
 export function TakeWay({ job, way, found }: TakeProps) {
   const unit = useUnit()
   const mayBuild = useMay('build')
-  if (way.kind === 'let-stand' || way.kind === 'fill') return <Standing job={job} found={found} />
+  if (way.kind === 'let-stand' || way.kind === 'fill' || way.writes?.kind === 'other-side-takes')
+    return <Standing job={job} found={found} taken={way.writes?.kind === 'other-side-takes' ? way.writes : null} />
   if (way.kind === 'put-in') return <CallForIt job={job} what={`${sayFound(found, unit).title}. ${say(way.title, unit)}.`} />
   if (way.connector ?? way.kit) return <Replan job={job} way={way} />
   if (!mayBuild) return <WhoMay right="build" deed="takes this way" />
@@ -122,12 +123,15 @@ function Replan({ job, way }: { job: Job; way: Way }) {
   )
 }
 
-function Standing({ job, found }: { job: Job; found: Found }) {
+type Taken = Extract<LogEvent, { kind: 'other-side-takes' }>
+
+/** @param taken where the other end takes it: then that is written down with the reason */
+function Standing({ job, found, taken }: { job: Job; found: Found; taken: Taken | null }) {
   const unit = useUnit()
   const done = useDone(job)
   const mayAccept = useMay('accept-deviation')
   const { title } = sayFound(found, unit)
-  const stand = (reason: string) => done(standing(found, reason), `${title}, let stand: ${reason}`)
+  const stand = (reason: string) => done(taken ? { ...taken, reason } : standing(found, reason), `${title}, let stand: ${reason}`)
   return (
     <>
       <LetStand onReason={stand} />
