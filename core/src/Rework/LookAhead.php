@@ -20,7 +20,7 @@ use Berm\Core\Quantity\Reading;
 use Berm\Core\Saying\Sentence;
 use Berm\Core\Section\Ruling;
 
-/** What comes of a cut that is made past its mark or short of it, before anybody makes it: which margin goes first, and how far it may go. */
+/** What comes of a cut past its mark or short of it, before anybody makes it: which margin goes first, and how far it may go. */
 final readonly class LookAhead
 {
     /** As far as is looked, in mm; and how finely. */

@@ -14,7 +14,7 @@ use Berm\Core\Quantity\Judgement;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Saying\Sentence;
 
-/** The other end of a joint takes what was cut too far on this one, so that the sum is right: an engineer's, for both leave the sheet's marks. */
+/** The other end of a joint takes what was cut too far on this one: an engineer's, for both leave the sheet's marks. */
 final class OtherSide
 {
     public static function refusal(Plan $plan, OtherSideTakes $event): ?Sentence
@@ -25,7 +25,8 @@ final class OtherSide
         return match (true) {
             null === $mark || !$mark->place->equals($event->place) => Sentence::plain('There is no such cut on this job.'),
             true !== $judgement?->isTooLong() => Sentence::plain('This cut is not too long: there is nothing for the other end to take.'),
-            default => self::notThere($plan, $event) ?? self::tooMuch($judgement, $mark, $event->by) ?? Thinnest::broken(self::by($plan, $event)),
+            default => self::notThere($plan, $event) ?? self::tooMuch($judgement, $mark, $event->by)
+                ?? Thinnest::broken(self::by($plan, $event)),
         };
     }
 
@@ -63,9 +64,11 @@ final class OtherSide
             return null;
         }
 
+        $layer = "[{$mark->place->cut->layer()->label()}]";
+
         return Way::of(
             WayKind::OtherSide, Sentence::plain("An engineer lets it stand, and end {$other->end->value} takes it"), Sentence::of(
-                "The [{$mark->place->cut->layer()->label()}] of end {$other->end->value} is cut {at:fine} from the cable end, not {was:fine}: "
+                "The $layer of end {$other->end->value} is cut {at:fine} from the cable end, not {was:fine}: "
                     .'from one end to the other it comes to what is planned.', ['at' => $at->at->minus($over), 'was' => $at->at],
             ), choice: Choice::writing($event), by: Writer::Engineer,
         )->ruledOut(self::notThere($plan, $event))->comingTo(static fn (): Comes => Comes::to(self::by($plan, $event)));

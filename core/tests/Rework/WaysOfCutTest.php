@@ -126,7 +126,8 @@ final class WaysOfCutTest extends TestCase
         $job = Spoilt::insideOut(self::JOINT, Length::ofMillimetres(8));
         $kit = static function (string $name, ?string $expires, string $gap = '22 mm'): KitAtHand {
             $job = Demo::corner(self::JOINT, [
-                'id' => 'other-'.strtolower($name), 'name' => $name, 'placeRules.1.max' => $gap, 'cuts.3.cases.0.distance' => 'half_connector + 15 mm',
+                'id' => 'other-'.strtolower($name), 'name' => $name, 'placeRules.1.max' => $gap,
+                'cuts.3.cases.0.distance' => 'half_connector + 15 mm',
                 'cuts.3.cases.1.distance' => 'half_connector + 15 mm',
             ]);
 
@@ -144,7 +145,8 @@ final class WaysOfCutTest extends TestCase
         self::assertStringEndsWith('2 in stock. One expires on 1 Apr 2027.', self::say($way->does));
         self::assertSame([0, 1], [$way->cost->connectors, $way->cost->kits]);
         self::assertSame(
-            'Of 1 in stock that fit these cables, none is right with this cut at 56.2 mm.', self::why($taken($kit('Narrow', null, '12 mm'))),
+            'Of 1 in stock that fit these cables, none is right with this cut at 56.2 mm.',
+            self::why($taken($kit('Narrow', null, '12 mm'))),
         );
         $none = 'No box of another kit or size that fits these cables is written down in the store or on a van.';
         self::assertSame($none, self::why($taken()));

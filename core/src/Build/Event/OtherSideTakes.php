@@ -80,8 +80,10 @@ final readonly class OtherSideTakes implements Event
 
     public function words(Names $names): Sentence
     {
+        $layer = $this->place->cut->layer()->label();
+
         return Sentence::of(
-            "[{$this->place->cut->layer()->label()}], {$this->place->where()->label()}, let stand; {$this->other()->where()->label()} is marked "
+            "[$layer], {$this->place->where()->label()}, let stand; {$this->other()->where()->label()} is marked "
                 .'{by:fine} nearer to the cable end: {reason}',
             ['by' => $this->by, 'reason' => $this->reason],
         )->capitalised();
