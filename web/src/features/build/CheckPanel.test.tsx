@@ -7,6 +7,7 @@ import { CheckPanel } from './CheckPanel'
 
 const write = vi.fn()
 let may: string[] = ['build']
+vi.mock('./WaysOn', () => ({ WaysOn: () => null }))
 vi.mock('./SentAnswer', () => ({ SentAnswer: () => null }))
 vi.mock('../../api/outbox', () => ({
   useIsProvisional: () => false,
