@@ -30,6 +30,7 @@ final class WaysTest extends ApiTestCase
         self::assertIsNumeric($amount);
         self::assertSame($amount, ((array) $back['cost'])['cableMm']);
         self::assertIsArray($back['lies'], 'it is drawn');
+        self::assertIsArray($back['anew'], 'what is done again is named');
         $by = ['typed' => (string) $amount, 'unit' => 'mm', 'instrument' => 'caliper'];
         $sawn = $this->after(self::HALF_CUT, ['kind' => 'cut-back', 'end' => 'A', 'by' => $by, 'reason' => 'cut too far']);
         $recorded = self::recorded($sawn, 'insulation');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Berm\Core\Rework;
 
 use Berm\Core\Build\Task;
+use Berm\Core\Build\TaskKind;
 use Berm\Core\Build\WorkKind;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\Step;
@@ -19,6 +20,18 @@ final readonly class WorkAnew
         $done = self::done($before);
 
         return self::of($made, static fn (Task $task): bool => !$task->isDone && isset($done[self::key($task)]));
+    }
+
+    /** @return list<Task> what was done and is done again, but for cuts, that parts wait there, and that stages are over */
+    public static function tasks(Plan $before, Plan $made): array
+    {
+        $done = self::done($before);
+
+        return array_values(array_filter(
+            $made->progress?->tasks() ?? [],
+            static fn (Task $task): bool => !$task->isDone && isset($done[self::key($task)])
+                && \in_array($task->kind, [TaskKind::Work, TaskKind::Connector, TaskKind::Check], true),
+        ));
     }
 
     /** All that is still to be done. Null where the sheet does not say. */

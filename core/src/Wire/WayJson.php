@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Wire;
 
+use Berm\Core\Build\Task;
 use Berm\Core\File\LogFile;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Mark;
@@ -21,6 +22,9 @@ use Berm\Core\Section\PlacedItem;
 /** Ways on from what is out. */
 final class WayJson
 {
+    /** So many steps that are done again are named. */
+    private const ANEW = 60;
+
     /**
      * @param list<Way> $ways
      * @param Plan      $plan as things stand
@@ -31,13 +35,13 @@ final class WayJson
     public static function all(array $ways, Plan $plan, int $core): array
     {
         return [
-            'ways' => array_map(static fn (Way $way): array => self::of($way, $core), $ways),
+            'ways' => array_map(static fn (Way $way): array => self::of($way, $plan, $core), $ways),
             'lies' => self::lies(Comes::to($plan), $core),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function of(Way $way, int $core): array
+    private static function of(Way $way, Plan $plan, int $core): array
     {
         $thinnest = $way->thinnest();
 
@@ -47,6 +51,10 @@ final class WayJson
             'thinnest' => null === $thinnest ? null : SentenceJson::of($thinnest->withWorst()),
             'cost' => self::cost($way->cost), 'kept' => array_map(self::mark(...), $way->comes->kept ?? []),
             'again' => array_map(self::mark(...), $way->comes->again ?? []),
+            'anew' => array_map(
+                static fn (Task $task): array => SentenceJson::of($task->title),
+                null === $way->comes || !$way->isOne() ? [] : \array_slice(WorkAnew::tasks($plan, $way->comes->plan), 0, self::ANEW),
+            ),
             'leftSeconds' => null === $way->comes ? null : WorkAnew::left($way->comes->plan)?->seconds,
             ...self::choice($way->choice), 'lies' => null === $way->comes ? null : self::lies($way->comes, $core),
         ];

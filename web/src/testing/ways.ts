@@ -7,7 +7,13 @@ export const said = (template: string, values: object = {}): Way['title'] => ({ 
 
 export const way = (kind: Way['kind'], title: string, more: Partial<Way> = {}): Way => ({
   ...{ kind, title: said(title), does: said(`This is done: ${title}.`), by: 'jointer' as const, refusal: null, thinnest: null },
-  ...{ cost: { connectors: 0, kits: 0, parts: [], cableMm: 0, workSeconds: null }, kept: [], again: [], leftSeconds: null },
+  ...{
+    cost: { connectors: 0, kits: 0, parts: [], cableMm: 0, workSeconds: null },
+    kept: [],
+    again: [],
+    anew: [],
+    leftSeconds: null,
+  },
   ...{ sawing: null, writes: null, connector: null, kit: null, lies: null },
   ...more,
 })

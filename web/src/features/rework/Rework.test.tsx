@@ -16,6 +16,7 @@ const CUT_BACK = way('cut-back', 'Cut end A back', {
   sawing: { off: [{ end: 'A', amountMm: 9 }], leastMm: 8, mostMm: 9.5 },
   kept: [{ end: 'A', cut: 'insulation', core: null, atMm: 57 }],
   again: [{ end: 'A', cut: 'oversheath', core: null, atMm: 248 }],
+  anew: [said('Wipe, end A'), said('The wipe is white')],
 })
 const CUT_OUT = way('cut-out', 'Cut the connector out', {
   cost: { connectors: 1, kits: 1, parts: [], cableMm: 84, workSeconds: null },
@@ -64,6 +65,10 @@ it('says what stays and what is made again, of the way that is picked', async ()
   expect(taking.getByText('Thinnest then: Two are left.')).toBeTruthy()
   expect(taking.getByText('Insulation A').parentElement?.textContent).toBe('Insulation A57 mm')
   expect(taking.getByText('Oversheath A').parentElement?.textContent).toBe('Oversheath A248 mm')
+  expect(taking.getByText('2 steps are done again')).toBeTruthy()
+  expect(taking.getByRole('list', { name: 'Steps that are done again', hidden: true }).textContent).toBe(
+    'Wipe, end AThe wipe is white',
+  )
   fireEvent.click(screen.getByRole('button', { name: /Cut the connector out/ }))
   expect(screen.getByText('2 · Cut the connector out')).toBeTruthy()
 })

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { useQuery } from '@tanstack/react-query'
 import { Link, useSearchParams } from 'react-router'
 import type { Job, Way } from '../../api/types'
@@ -149,12 +149,29 @@ function Taken({ job, way, number, found, unit }: { job: Job; way: Way; number: 
         <TakeWay job={job} way={way} found={found} />
       </div>
       <Marks title="Stays measured" marks={way.kept} unit={unit} />
-      <Marks title="Must be cut and measured" marks={way.again} unit={unit} />
+      <Marks title="Must be cut and measured" marks={way.again} unit={unit}>
+        {way.anew.length > 0 && (
+          <details>
+            <summary className="min-h-11 text-plan underline underline-offset-4">
+              {way.anew.length === 1 ? 'One step is done again' : `${way.anew.length} steps are done again`}
+            </summary>
+            <ul aria-label="Steps that are done again" className="text-label">
+              {way.anew.map((one, i) => (
+                <li key={i} className="border-b border-line py-0.5">
+                  {say(one, unit)}
+                </li>
+              ))}
+            </ul>
+          </details>
+        )}
+      </Marks>
     </section>
   )
 }
 
-function Marks({ title, marks, unit }: { title: string; marks: Way['kept']; unit: Unit }) {
+type MarksProps = { title: string; marks: Way['kept']; unit: Unit; children?: ReactNode }
+
+function Marks({ title, marks, unit, children }: MarksProps) {
   return (
     <div className="grid content-start px-6 py-3 max-desk:px-4 desk:not-last:border-r desk:border-line">
       <h3 className="font-semibold">{title}</h3>
@@ -170,6 +187,7 @@ function Marks({ title, marks, unit }: { title: string; marks: Way['kept']; unit
           </li>
         ))}
       </ul>
+      {children}
     </div>
   )
 }
