@@ -207,6 +207,22 @@ final class Spoilt
         return clone $this;
     }
 
+    /** Built just as planned until the connector is on, and so many entries more. */
+    public static function pastConnector(string $sheet, int $more): self
+    {
+        $self = self::begun($sheet, null);
+        while (null !== $event = Built::next($self->plan)) {
+            $more -= null === $self->plan->build->connector ? 0 : 1;
+            if ($more < 0) {
+                return $self;
+            }
+            $said = $self->write($event);
+            null === $said || throw new \LogicException($said);
+        }
+
+        return $self;
+    }
+
     /** The last cut of end A that is made before the connector is on, on core 1, so much past its window. */
     public static function insideOut(string $sheet, Length $past, ?string $slack = null): self
     {
