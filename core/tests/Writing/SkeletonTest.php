@@ -86,7 +86,7 @@ final class SkeletonTest extends TestCase
         self::assertSame('', Blank::inFormula('20 mm'));
         self::assertSame('', Blank::inFormula('-3 mm'));
         self::assertSame('0 mm', Blank::inFormula('0 mm'), 'nothing is nothing in every leaflet');
-        self::assertSame('insulation_wall * 0.9 - 0.1 mm', Blank::inFormula('insulation_thickness * 0.9 - 0.1 mm'), 'a standard');
+        self::assertSame('insulation_wall * 0.9 - 0.1 mm', Blank::inFormula('insulation_wall * 0.9 - 0.1 mm'), 'a standard');
         self::assertSame('voltage > 15 kV ? … : …', Blank::inFormula('voltage > 15 kV ? 100 mm : 80 mm'));
     }
 
