@@ -17,12 +17,13 @@ const open = (ways: Way[], more: (server: Server) => void = () => undefined) =>
   })
 
 it('says the best way on where a cut is out, and leads to all of them', async () => {
-  const server = open([way('cut-back', 'Cut end A back'), way('start-over', 'Make end A new'), RULED_OUT])
+  const stands = way('let-stand', 'Let it stand', { by: 'engineer' })
+  const server = open([stands, way('cut-back', 'Cut end A back'), way('start-over', 'Make end A new'), RULED_OUT])
   const ways = within(await screen.findByRole('region', { name: 'What can still be done' }))
   expect(server.sent.find(({ path }) => path.startsWith(WAYS))).toBeTruthy()
   expect(ways.getByText('Cut end A back')).toBeTruthy()
   expect(ways.queryByText('Make end A new')).toBeNull()
-  const link = ways.getByRole('link', { name: 'What can still be done: 2 ways' })
+  const link = ways.getByRole('link', { name: 'What can still be done: 3 ways' })
   expect(link.getAttribute('href')).toBe(`/jobs/${ID}/build/ways?end=A&cut=insulation`)
 })
 

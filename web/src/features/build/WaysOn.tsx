@@ -4,6 +4,7 @@ import type { Job } from '../../api/types'
 import { faultQuery, waysQuery, waysStamp, type Fault } from '../../api/ways'
 import { say } from '../../domain/sentence'
 import { useUnit } from '../../ui/UnitContext'
+import { bestWay } from '../../views/bestWay'
 
 /** What can still be done about what is out: the best of the ways, and where all of them are. */
 export function WaysOn({ job, fault, isWide = false }: { job: Job; fault: Fault; isWide?: boolean }) {
@@ -11,7 +12,7 @@ export function WaysOn({ job, fault, isWide = false }: { job: Job; fault: Fault;
   const found = useQuery(waysQuery(job.id, fault, waysStamp(job)))
   if (found.isPending) return <p role="status">Working out what can still be done …</p>
   const open = found.data?.ways.filter((way) => !way.refusal) ?? []
-  const [best] = open
+  const best = bestWay(open)
   if (!best) return null
   return (
     <section

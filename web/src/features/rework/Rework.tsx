@@ -8,6 +8,7 @@ import { sayMark, type Unit } from '../../domain/length'
 import { sayMoment } from '../../domain/moment'
 import { say } from '../../domain/sentence'
 import { useUnit } from '../../ui/UnitContext'
+import { bestWay } from '../../views/bestWay'
 import { cutName } from '../../views/cuts'
 import { PageHeading } from '../../views/PageHeading'
 import { useJob } from '../../views/useJob'
@@ -60,7 +61,7 @@ const Back = ({ job }: { job: Job }) => (
 function Ways({ job, fault, found }: { job: Job; fault: Fault; found: Found }) {
   const unit = useUnit()
   const asked = useQuery(waysQuery(job.id, fault, waysStamp(job)))
-  const [picked, setPicked] = useState(0)
+  const [touched, setTouched] = useState<number | null>(null)
   const [now] = useState(serverNow)
   if (asked.isPending)
     return (
@@ -77,7 +78,13 @@ function Ways({ job, fault, found }: { job: Job; fault: Fault; found: Found }) {
   const [open, none] = [asked.data.ways.filter((way) => !way.refusal), asked.data.ways.filter((way) => way.refusal)]
   const { lies } = asked.data
   const scale = scaleOfAll([lies, ...open.map((way) => way.lies)].flatMap((one) => (one ? [one] : [])))
-  const way = open[Math.min(picked, open.length - 1)]
+  const picked =
+    touched ??
+    Math.max(
+      0,
+      open.findIndex((one) => one === bestWay(open)),
+    )
+  const way = open[picked]
   return (
     <>
       <Heads job={job} />
@@ -103,7 +110,7 @@ function Ways({ job, fault, found }: { job: Job; fault: Fault; found: Found }) {
             way={one}
             number={i + 1}
             isPicked={i === picked}
-            onPick={() => setPicked(i)}
+            onPick={() => setTouched(i)}
             planned={plannedScreens(job)}
           />
         ))}
