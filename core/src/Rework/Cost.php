@@ -54,13 +54,15 @@ final readonly class Cost
         return new self($this->connectors, $this->kits, $this->parts, $this->cable, $work);
     }
 
-    /** Connectors, kits, parts of the kit, cable, minutes: in this order. */
-    public function isMoreThan(self $other): int
+    /** @return list<int> connectors, kits, parts of the kit: what is used up and has to be had */
+    public function material(): array
     {
-        $all = static fn (self $cost): array => [
-            $cost->connectors, $cost->kits, \count($cost->parts), $cost->cable->nanometres, $cost->work->seconds ?? 0,
-        ];
+        return [$this->connectors, $this->kits, \count($this->parts)];
+    }
 
-        return $all($this) <=> $all($other);
+    /** @return list<int> cable and time: what is there */
+    public function effort(): array
+    {
+        return [$this->cable->nanometres, $this->work->seconds ?? 0];
     }
 }

@@ -9,6 +9,7 @@ use Berm\Core\Build\Event\OtherSideTakes;
 use Berm\Core\Build\Writer;
 use Berm\Core\Job\Plan;
 use Berm\Core\Kit\AccessoryFunction;
+use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\Mark;
 use Berm\Core\Quantity\Judgement;
 use Berm\Core\Quantity\Length;
@@ -33,11 +34,11 @@ final class OtherSide
     private static function notThere(Plan $plan, OtherSideTakes $event): ?Sentence
     {
         $other = $event->other();
-        $isThere = AccessoryFunction::Joint === $plan->job->function
+        $isThere = AccessoryFunction::Joint === $plan->job->function && Cut::Insulation !== $other->cut
             && true === $plan->markOut?->mark($other->end, $other->cut, $other->core)?->place->equals($other);
 
         return match (true) {
-            !$isThere => Sentence::plain('There is no such cut on the other end.'),
+            !$isThere => Sentence::plain('There is no such cut on the other end that could take it.'),
             null !== $plan->build->cut($other) => Sentence::plain("End {$other->end->value} is cut there already: it cannot be put back."),
             default => null,
         };
@@ -60,7 +61,8 @@ final class OtherSide
         $event = new OtherSideTakes($mark->place, $over, '');
         $other = $event->other();
         $at = $plan->markOut?->mark($other->end, $other->cut, $other->core);
-        if (AccessoryFunction::Joint !== $plan->job->function || true !== $at?->place->equals($other)) {
+        // A strip that is shorter than the connector is deep keeps the conductor from its place.
+        if (Cut::Insulation === $mark->place->cut || AccessoryFunction::Joint !== $plan->job->function || true !== $at?->place->equals($other)) {
             return null;
         }
 

@@ -80,16 +80,16 @@ final readonly class Way
         return $this->comes?->thinnest;
     }
 
-    /** By what it uses up: those that are none come last, and what needs an engineer after what a jointer may do for the same. */
+    /**
+     * Those that are none come last. Connectors, kits, parts, cable, minutes, in this order; an engineer is asked before anything of the kit
+     * is used up, and after what a jointer can do with cable and time alone.
+     */
     public function costsMoreThan(self $other): int
     {
-        $isOne = !$this->isOne() <=> !$other->isOne();
-        $cost = $this->cost->isMoreThan($other->cost);
+        $order = static fn (self $way): array => [
+            !$way->isOne(), ...$way->cost->material(), Writer::Engineer === $way->by, ...$way->cost->effort(),
+        ];
 
-        return match (true) {
-            0 !== $isOne => $isOne,
-            0 !== $cost => $cost,
-            default => (Writer::Engineer === $this->by) <=> (Writer::Engineer === $other->by),
-        };
+        return $order($this) <=> $order($other);
     }
 }

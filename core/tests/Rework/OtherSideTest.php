@@ -55,6 +55,11 @@ final class OtherSideTest extends TestCase
         $none = 'This cut is not too long: there is nothing for the other end to take.';
         self::assertSame($none, $say(MarkPlace::of(End::A, Cut::Oversheath), 1));
         self::assertSame('There is no such cut on this job.', $say(MarkPlace::of(End::A, Cut::Armour), 1));
+        $strip = Spoilt::insideOut('harrow-sock-28', Length::ofMillimetres(2));
+        self::assertSame(
+            'There is no such cut on the other end that could take it.', $say(MarkPlace::of(End::A, Cut::Insulation), 2, $strip),
+            'a conductor that is not home',
+        );
         $late = self::screenTooFar(2, End::B);
         self::assertSame('End A is cut there already: it cannot be put back.', $say(self::place(End::B), 3, $late));
     }
