@@ -130,7 +130,7 @@ final readonly class BuildState
     /** How far a cut is marked from where the sheet has it, away from the cable end; on all that was done since. */
     public function movedBy(MarkPlace $place): ?Length
     {
-        $taken = $this->taken(MarkPlace::of(End::A === $place->end ? End::B : End::A, $place->cut, $place->core));
+        $taken = $this->taken($place->onOtherEnd());
 
         return null !== $taken ? $taken->event->by->negated() : $this->last(MarkMoved::class, $place->path())?->event->by;
     }

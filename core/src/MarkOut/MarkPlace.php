@@ -32,6 +32,12 @@ final readonly class MarkPlace implements Keyed
         return new self($this->end, $cut, $this->core);
     }
 
+    /** The same cut, of the same core, on the other end of a joint. */
+    public function onOtherEnd(): self
+    {
+        return new self(End::A === $this->end ? End::B : End::A, $this->cut, $this->core);
+    }
+
     public function equals(self $other): bool
     {
         return $this->path() === $other->path();

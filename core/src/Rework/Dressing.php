@@ -10,6 +10,7 @@ use Berm\Core\Cable\End;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\Check\Measured;
 use Berm\Core\Job\Plan;
+use Berm\Core\Kit\Mistake;
 use Berm\Core\MarkOut\Cut;
 use Berm\Core\Quantity\Length;
 use Berm\Core\Saying\Sentence;
@@ -52,9 +53,17 @@ final readonly class Dressing
 
         return Way::of(WayKind::Dress, $title, Sentence::of(
             'No deeper than {deep:fine} of the {wall:fine} that '.self::known($cable).': {least:fine} must be left at the thinnest place, '
-                ."measured ($standard->standard). Never onto the screen, no step, no flat; then wipe and look again.",
+                ."measured ($standard->standard). Never onto the screen, no step, no flat; then wipe and look again.{$this->strand()}",
             ['deep' => $deep, 'wall' => $wall, 'least' => $least],
         ))->ruledOut($this->tooThin($least));
+    }
+
+    /** What is looked at together with the insulation, and is never dressed. */
+    private function strand(): string
+    {
+        $isSeen = \in_array(Mistake::StrandNicked, $this->task->check->catches ?? [], true);
+
+        return $isSeen ? ' A nicked strand is not dressed: cut back past it.' : '';
     }
 
     private static function known(CableEnd $cable): string

@@ -45,7 +45,7 @@ final class OtherKits
         $title = Sentence::of('Take {kit}, size {size}', ['kit' => $kit->sheet->name, 'size' => $kit->size->label]);
 
         return Way::of(WayKind::OtherKit, $title, Sentence::of(
-            "All is right for it as it was made. The plan changes with it: cuts stay, the rest goes by its own steps. {boxes} in stock.$when",
+            "All is right for it as it was made. The plan changes with it: cuts stay. {boxes} in stock.$when",
             ['boxes' => $kit->boxes],
         ), Cost::kits(1), Choice::kit($kit));
     }

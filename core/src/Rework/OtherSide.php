@@ -62,7 +62,8 @@ final class OtherSide
         $other = $event->other();
         $at = $plan->markOut?->mark($other->end, $other->cut, $other->core);
         // A strip that is shorter than the connector is deep keeps the conductor from its place.
-        if (Cut::Insulation === $mark->place->cut || AccessoryFunction::Joint !== $plan->job->function || true !== $at?->place->equals($other)) {
+        if (Cut::Insulation === $mark->place->cut || AccessoryFunction::Joint !== $plan->job->function
+            || true !== $at?->place->equals($other)) {
             return null;
         }
 

@@ -34,14 +34,34 @@ final class EveryWayTest extends TestCase
             $sheet = $sheets[$i % \count($sheets)];
             [$past, $which] = [mt_rand(1, 12), mt_rand(1, 30)];
             $lengths = self::lengths($sheet);
-            $check = $lengths[$which % \count($lengths)];
-            yield "$i: $sheet, $past, $which" => [match (($i + intdiv($i, \count($sheets))) % 4) {
-                0 => static fn (): Spoilt => Spoilt::at($sheet, self::cut($which, $past)),
-                1 => static fn (): Spoilt => Spoilt::atLook($sheet, $which),
-                2 => static fn (): Spoilt => Spoilt::atCheck($sheet, $check, Length::ofMillimetres($past)),
-                default => static fn (): Spoilt => Spoilt::atCheck($sheet, $check, Length::ofMillimetres(-$past)),
-            }];
+            $kind = ($i + intdiv($i, \count($sheets))) % 4;
+            $length = static fn (int $at, int $by): Spoilt => Spoilt::atCheck(
+                $sheet, $lengths[$at % \count($lengths)], Length::ofMillimetres($by),
+            );
+            yield "$i: $sheet, $past, $which" => [static fn (): Spoilt => self::first($which, static fn (int $at): Spoilt => match ($kind) {
+                0 => Spoilt::at($sheet, self::cut($at, $past)),
+                1 => Spoilt::atLook($sheet, $at),
+                2 => $length($at, $past),
+                default => $length($at, -$past),
+            })];
         }
+    }
+
+    /**
+     * Not every length has such a limit, nor every job so many looks: the next that there is.
+     *
+     * @param \Closure(int): Spoilt $make
+     */
+    private static function first(int $which, \Closure $make): Spoilt
+    {
+        for ($more = 0; $more < 40; ++$more) {
+            try {
+                return $make(($which + $more) % 40);
+            } catch (\OutOfBoundsException) {
+                continue;
+            }
+        }
+        self::fail('nothing of that kind can be out');
     }
 
     /** @return \Closure(Mark): ?Length one cut of the job, too far */
@@ -72,11 +92,7 @@ final class EveryWayTest extends TestCase
     #[DataProvider('faults')]
     public function whatIsOfferedEndsComplete(\Closure $fault): void
     {
-        try {
-            $spoilt = $fault();
-        } catch (\LogicException $none) {
-            self::markTestSkipped($none->getMessage());
-        }
+        $spoilt = $fault();
         $place = $spoilt->fault ?? $spoilt->spoilt ?? self::fail('something is out');
         self::assertNull(WaysOn::refusal($spoilt->plan, $place));
         $said = new Reader(LengthUnit::Millimetre);

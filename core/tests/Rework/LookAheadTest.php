@@ -88,7 +88,9 @@ final class LookAheadTest extends TestCase
 
     private static function at(Length $by): LookAhead
     {
-        return LookAhead::at(Plan::ofLog(Demo::corner(self::JOINT), []), self::place(), $by, new \DateTimeImmutable('2026-03-14T09:00:00Z'));
+        $plan = Plan::ofLog(Demo::corner(self::JOINT), []);
+
+        return LookAhead::at($plan, self::place(), $by, new \DateTimeImmutable('2026-03-14T09:00:00Z'));
     }
 
     private static function say(?Sentence $sentence): string

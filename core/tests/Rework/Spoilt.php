@@ -86,7 +86,7 @@ final class Spoilt
             }
             $self->write(Built::next($self->plan) ?? throw new \LogicException('something is asked for'));
         }
-        throw new \LogicException('no such cut is ever asked for');
+        throw new \OutOfBoundsException('no such cut is ever asked for');
     }
 
     /**
@@ -103,7 +103,7 @@ final class Spoilt
             $window = $place?->check === $check ? $task->window : null;
             if (null !== $place && null !== $window) {
                 $to = ($past->isNegative() ? $window->min : $window->max)?->plus($past);
-                null === $to || $to->isNegative() ? throw new \LogicException('it has no such limit') : null;
+                null === $to || $to->isNegative() ? throw new \OutOfBoundsException('it has no such limit') : null;
                 $self->fault = $place;
                 $said = $self->write(new CheckMade($place, new Measured(self::reading($to))));
                 null === $said || throw new \LogicException($said);
@@ -114,7 +114,7 @@ final class Spoilt
             $self->write(null !== $mark && null !== $off ? new CutMeasured($mark->place, self::reading($mark->at->plus($off($mark))))
                 : Built::next($self->plan) ?? throw new \LogicException('something is asked for'));
         }
-        throw new \LogicException('no such check is ever made');
+        throw new \OutOfBoundsException('no such check is ever made');
     }
 
     /** A look that is answered with no, the so many-th that is asked. */
@@ -149,7 +149,7 @@ final class Spoilt
             }
             $self->write(Built::next($self->plan) ?? throw new \LogicException('something is asked for'));
         }
-        throw new \LogicException('no such look is asked');
+        throw new \OutOfBoundsException('no such look is asked');
     }
 
     /**

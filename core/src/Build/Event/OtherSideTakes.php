@@ -9,7 +9,6 @@ use Berm\Core\Build\Event;
 use Berm\Core\Build\EventKind;
 use Berm\Core\Build\Names;
 use Berm\Core\Build\Progress;
-use Berm\Core\Cable\End;
 use Berm\Core\File\Fields;
 use Berm\Core\File\PlaceFile;
 use Berm\Core\Job\Plan;
@@ -47,7 +46,7 @@ final readonly class OtherSideTakes implements Event
     /** Of the cut that is marked nearer. */
     public function other(): MarkPlace
     {
-        return MarkPlace::of(End::A === $this->place->end ? End::B : End::A, $this->place->cut, $this->place->core);
+        return $this->place->onOtherEnd();
     }
 
     public static function read(Fields $file): self

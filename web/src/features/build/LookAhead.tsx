@@ -79,7 +79,7 @@ function Answer({ job, mark, by, unit }: { job: Job; mark: Mark; by: string; uni
 function sayLimit({ mostMm, first, byMm }: Ahead, unit: Unit): string {
   const way = byMm < 0 ? 'short of' : 'past'
   if (mostMm === null || !first) return `No rule breaks, as far as Berm looks ${way} the mark.`
-  return `Every rule holds as far as ${sayFine(mostMm, unit)} ${way} the mark. Then this goes first: ${say(first, unit)}`
+  return `Every rule holds, or most likely will, as far as ${sayFine(mostMm, unit)} ${way} the mark. Then this goes first: ${say(first, unit)}`
 }
 
 function sayTimes(times: number | null, end: string): string {
