@@ -23,6 +23,7 @@ final class RightsTest extends ApiTestCase
     private const VALUES = [
         'id' => self::HALF_CUT, 'job' => self::HALF_CUT, 'revision' => '1', 'from' => '1', 'to' => '1', 'end' => 'A', 'kind' => 'cables',
         'format' => 'csv', 'name' => 'trainer', 'number' => '1',
+        'printed' => 'card', 'tool' => 'strip',
     ];
 
     /** @return iterable<string, array{Role}> */
@@ -200,6 +201,7 @@ final class RightsTest extends ApiTestCase
             'safety-confirmed' => array_diff_key(self::safe(), ['kind' => 1]),
             'cut-measured' => ['end' => 'A', 'cut' => 'oversheath', 'reading' => $reading],
             'cut-back' => ['end' => 'A', 'by' => $reading, 'reason' => 'r'],
+            'core-cut-back' => ['end' => 'A', 'core' => 2, 'by' => $reading, 'reason' => 'r'],
             'cut-out' => ['offA' => $reading, 'reason' => 'r'],
             'other-side-takes' => ['end' => 'A', 'cut' => 'oversheath', 'by' => '5 mm', 'reason' => 'r'],
             'mark-moved' => [

@@ -114,7 +114,7 @@ final readonly class BuildState
     {
         $measured = $this->last(CutMeasured::class, $place->path());
         $reading = $measured?->event->reading;
-        foreach (null === $measured ? [] : $this->sawn->since($measured->entry, $place->end) as $sawn) {
+        foreach (null === $measured ? [] : $this->sawn->since($measured->entry, $place) as $sawn) {
             $reading = $reading?->afterSawingOff($sawn);
         }
 
@@ -127,20 +127,55 @@ final readonly class BuildState
         return $this->sawn->off($end);
     }
 
+    /** @return list<Reading> what was sawn off one core alone: so much nearer to its end lies what all share */
+    public function sawnOffAlone(End $end, int $core): array
+    {
+        return $this->sawn->alone($end, $core);
+    }
+
+    /** One core at least is shorter than the others. */
+    public function hasUnequalCores(): bool
+    {
+        return $this->sawn->areUnequal();
+    }
+
     /** How far a cut is marked from where the sheet has it, away from the cable end; on all that was done since. */
     public function movedBy(MarkPlace $place): ?Length
     {
         $taken = $this->taken($place->onOtherEnd());
 
-        return null !== $taken ? $taken->event->by->negated() : $this->last(MarkMoved::class, $place->path())?->event->by;
+        return null !== $taken ? $taken->event->by->negated() : $this->moved($place)?->event->moves($place);
     }
 
-    /** @return list<Entry> */
+    /** @return Done<MarkMoved>|null the last of those that move it, by itself or with the same cut of the other end */
+    private function moved(MarkPlace $place): ?Done
+    {
+        $last = null;
+        foreach ([$place->path(), MarkMoved::ofBoth($place), MarkMoved::ofBoth($place->onOtherEnd())] as $subject) {
+            $moved = $this->last(MarkMoved::class, $subject);
+            // An end that is shortened is marked as the sheet has it.
+            $holds = null !== $moved && [] === $this->sawn->since($moved->entry, $place);
+            $last = $holds && (null === $last || $this->sawn->isAfter($moved->entry, $last->entry)) ? $moved : $last;
+        }
+
+        return $last;
+    }
+
+    /** @return list<Entry> those that hold; of what was moved on both ends, where it still is */
     public function moves(): array
     {
-        return array_map(static fn (Done $moved): Entry => $moved->entry, [
-            ...$this->allOf(MarkMoved::class), ...$this->allOf(OtherSideTakes::class),
-        ]);
+        $moves = array_map(static fn (Done $taken): Entry => $taken->entry, $this->allOf(OtherSideTakes::class));
+        foreach ($this->allOf(MarkMoved::class) as $done) {
+            foreach ($done->event->places() as $place) {
+                $by = $this->moved($place)?->entry === $done->entry ? $done->event->moves($place) : null;
+                $moves = null === $by ? $moves : [...$moves, Entry::of(
+                    "{$done->entry->id} {$place->end->value}", $done->entry->by, $done->entry->at,
+                    new MarkMoved($place, $by, $done->event->for, $done->event->reason),
+                )];
+            }
+        }
+
+        return $moves;
     }
 
     public function hasCuts(): bool
@@ -171,7 +206,7 @@ final readonly class BuildState
         $basis = $accepted?->entry->basis;
         $holds = null === $basis
             || $basis->entry === $this->cut($mark->place)?->entry->id && true === $basis->window?->equals($mark->window());
-        $isAsItWas = null === $accepted || [] === $this->sawn->since($accepted->entry, $mark->place->end);
+        $isAsItWas = null === $accepted || [] === $this->sawn->since($accepted->entry, $mark->place);
 
         return $holds && $isAsItWas ? $accepted : null;
     }
@@ -181,7 +216,7 @@ final readonly class BuildState
     {
         $taken = $this->last(OtherSideTakes::class, $place->path());
         $holds = null !== $taken && $taken->entry->basis?->entry === $this->cut($place)?->entry->id
-            && [] === $this->sawn->since($taken->entry, $place->end);
+            && [] === $this->sawn->since($taken->entry, $place);
 
         return $holds ? $taken : null;
     }

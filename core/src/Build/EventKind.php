@@ -11,6 +11,7 @@ use Berm\Core\Build\Event\Called;
 use Berm\Core\Build\Event\CheckAccepted;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
+use Berm\Core\Build\Event\CoreCutBack;
 use Berm\Core\Build\Event\CutBack;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\CutOut;
@@ -44,6 +45,7 @@ enum EventKind: string
     case SafetyConfirmed = 'safety-confirmed';
     case CutMeasured = 'cut-measured';
     case CutBack = 'cut-back';
+    case CoreCutBack = 'core-cut-back';
     case CutOut = 'cut-out';
     case MarkMoved = 'mark-moved';
     case OtherSideTakes = 'other-side-takes';
@@ -82,6 +84,7 @@ enum EventKind: string
             self::SafetyConfirmed => SafetyConfirmed::class,
             self::CutMeasured => CutMeasured::class,
             self::CutBack => CutBack::class,
+            self::CoreCutBack => CoreCutBack::class,
             self::CutOut => CutOut::class,
             self::MarkMoved => MarkMoved::class,
             self::OtherSideTakes => OtherSideTakes::class,
@@ -122,8 +125,8 @@ enum EventKind: string
             self::ConnectorFitted, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::LeftSafe,
             self::HandedOver, self::LeafletRead,
             self::Found, self::PieceTaken, self::KitDated, self::Withdrawn => Writer::Jointer,
-            self::DeviationAccepted, self::OtherSideTakes, self::LapAccepted, self::CheckAccepted, self::HoldReleased,
-            self::LeafletCompared, self::FoundAccepted, self::WithdrawnAccepted, self::Answered => Writer::Engineer,
+            self::CoreCutBack, self::DeviationAccepted, self::OtherSideTakes, self::LapAccepted, self::CheckAccepted,
+            self::HoldReleased, self::LeafletCompared, self::FoundAccepted, self::WithdrawnAccepted, self::Answered => Writer::Engineer,
             self::Noted, self::Called, self::Pictured => Writer::Crew,
             self::BoxOpened, self::ToolTaken, self::PlanChanged => Writer::Server,
         };
@@ -133,8 +136,8 @@ enum EventKind: string
     public function isAtTheCable(): bool
     {
         return match ($this) {
-            self::CutMeasured, self::CutBack, self::CutOut, self::PartParked, self::ConnectorFitted, self::Applied, self::TakenOff,
-            self::CheckMade, self::StageFinished => true,
+            self::CutMeasured, self::CutBack, self::CoreCutBack, self::CutOut, self::PartParked, self::ConnectorFitted, self::Applied,
+            self::TakenOff, self::CheckMade, self::StageFinished => true,
             self::SafetyConfirmed, self::MarkMoved, self::OtherSideTakes, self::DeviationAccepted, self::LapAccepted, self::CheckAccepted,
             self::HoldReleased, self::HandedOver, self::LeftSafe, self::Noted, self::LeafletRead,
             self::LeafletCompared, self::Called, self::Answered, self::Pictured,
@@ -165,7 +168,8 @@ enum EventKind: string
     public function standsOn(): StandsOn
     {
         return match ($this) {
-            self::SafetyConfirmed, self::CutMeasured, self::CutBack, self::CutOut, self::ConnectorFitted, self::Withdrawn, self::BoxOpened,
+            self::SafetyConfirmed, self::CutMeasured, self::CutBack, self::CoreCutBack, self::CutOut, self::ConnectorFitted,
+            self::Withdrawn, self::BoxOpened,
             self::ToolTaken, self::PlanChanged, self::Noted, self::LeftSafe, self::Called, self::Answered,
             self::Pictured, self::Found, self::FoundAccepted => StandsOn::Nothing,
             self::PartParked, self::Applied, self::TakenOff, self::CheckMade, self::StageFinished, self::KitDated, self::LeafletRead,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Berm\Core\Build;
 
+use Berm\Core\Build\Event\CoreCutBack;
 use Berm\Core\Build\Event\CutBack;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\DeviationAccepted;
@@ -51,6 +52,7 @@ final readonly class Gate
     {
         return $event instanceof CutMeasured
             || $event instanceof CutBack
+            || $event instanceof CoreCutBack
             || $event instanceof MarkMoved
             || $event instanceof OtherSideTakes
             || $event instanceof DeviationAccepted

@@ -34,6 +34,30 @@ final readonly class WorkGuide
         };
     }
 
+    /** @return list<Sentence> where it lies, and of what is wound how much: what has a place on a sheet of paper */
+    public static function inShort(Plan $plan, WorkPlace $work): array
+    {
+        $section = $plan->sectionOf($work->where->core ?? 1);
+        $item = $plan->sheet?->items[$work->part] ?? null;
+        if (null === $section || null === $item) {
+            return [];
+        }
+        $guide = new self($plan, $section);
+        $placed = $guide->placed($item, $work);
+
+        return [] === $placed ? [] : [
+            ...(new Lie($plan, $section))->edges($placed[0], $placed[\count($placed) - 1], $work->where->end, false),
+            ...\array_slice(HowMuch::of($plan, $section, $placed[0]), 1),
+        ];
+    }
+
+    /** @return list<PlacedItem> */
+    private function placed(Item $item, WorkPlace $work): array
+    {
+        return array_values(array_filter($this->section->items, static fn (PlacedItem $one): bool => $one->item->key === $item->key
+            && (null === $work->where->end || null === $one->end || $one->end === $work->where->end)));
+    }
+
     /** @return list<Sentence> */
     private static function ofStock(Plan $plan, string $key): array
     {
@@ -46,8 +70,7 @@ final readonly class WorkGuide
     /** @return list<Sentence> */
     private function ofItem(Item $item, WorkPlace $work): array
     {
-        $placed = array_values(array_filter($this->section->items, static fn (PlacedItem $one): bool => $one->item->key === $item->key
-            && (null === $work->where->end || null === $one->end || $one->end === $work->where->end)));
+        $placed = $this->placed($item, $work);
         if ([] === $placed) {
             return self::reason($item);
         }

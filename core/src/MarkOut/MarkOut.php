@@ -116,7 +116,9 @@ final readonly class MarkOut
             $known[spl_object_id($places)] ??= self::onCore($cable, $places);
             foreach ($known[spl_object_id($places)] as $cut => $mark) {
                 $isShared = null === $assembly->coreOf($cable->end, $mark->place->cut, 1);
-                if (!$isShared || 1 === $core) {
+                // What all share is marked from where the longest of them end.
+                $isLongest = $places->shorter($cable->end)->equals(Length::ofNanometres(0));
+                if (!$isShared || $isLongest && !isset($marks[$cut])) {
                     $marks[$cut][] = $mark->onCore($isShared ? null : $core);
                 }
             }

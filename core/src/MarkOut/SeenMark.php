@@ -28,6 +28,11 @@ final readonly class SeenMark
     {
         $oversheath = $markOut->mark($end, Cut::Oversheath, $core);
         $cutAt = (null === $oversheath ? null : $build->cut($oversheath->place)?->event->reading->value) ?? $oversheath->at ?? $at;
+        // What all cores share lies nearer to the end of one that was cut back alone.
+        $isShared = null !== $core && null !== $oversheath && null === $oversheath->place->core;
+        foreach ($isShared ? $build->sawnOffAlone($end, $core) : [] as $sawn) {
+            $cutAt = $cutAt->minus($sawn->value);
+        }
 
         return array_map(static fn (Datum $datum): self => new self(
             $datum, $markOut->from($datum, $end, $at, $cutAt), $markOut->windowFrom($datum, $end, $window, $cutAt),

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Berm\Core\Rework;
 
 use Berm\Core\Build\Event\Applied;
-use Berm\Core\Build\Event\CutBack;
+use Berm\Core\Build\Event\CoreCutBack;
 use Berm\Core\Build\Event\CutOut;
 use Berm\Core\Build\Event\MarkMoved;
+use Berm\Core\Build\Shortens;
 use Berm\Core\Build\Task;
 use Berm\Core\Build\WorkKind;
 use Berm\Core\Cable\End;
@@ -24,15 +25,15 @@ final readonly class Displaced
     /** @var list<End> */
     private array $ends;
 
-    private function __construct(private Plan $before, private Marked $after, private CutBack|CutOut|MarkMoved $event)
+    private function __construct(private Plan $before, private Marked $after, private Shortens|MarkMoved $event)
     {
         $this->ends = array_values(array_filter(
             End::cases(), static fn (End $end): bool => $event instanceof MarkMoved
-                ? $event->place->end === $end : null !== $event->sawnOff($end),
+                ? $event->isOn($end) : null !== $event->sawnOff($end, self::core($event)),
         ));
     }
 
-    public static function of(Plan $before, Marked $after, CutBack|CutOut|MarkMoved $event): self
+    public static function of(Plan $before, Marked $after, Shortens|MarkMoved $event): self
     {
         return new self($before, $after, $event);
     }
@@ -73,12 +74,21 @@ final readonly class Displaced
         return $set;
     }
 
+    private static function core(Shortens|MarkMoved $event): ?int
+    {
+        return $event instanceof CoreCutBack ? $event->core : null;
+    }
+
     public function has(Applied $set): bool
     {
+        $core = self::core($this->event);
+        if (null !== $core && $core !== ($set->place->where->core ?? $core)) {
+            return false;
+        }
         $item = WorkKind::Set === $set->place->how ? $this->before->sheet?->items[$set->place->part] ?? null : null;
         foreach ($this->ends as $end) {
             $isHere = null === $set->place->where->end || $set->place->where->end === $end;
-            if (null !== $item && $isHere && $this->isElsewhere($item, $end, $set->place->where->core ?? 1)) {
+            if (null !== $item && $isHere && $this->isElsewhere($item, $end, $set->place->where->core ?? $core ?? 1)) {
                 return true;
             }
         }
@@ -90,7 +100,7 @@ final readonly class Displaced
     {
         $before = Assembled::of($this->before->job)->measuring($this->before->build)?->places($core);
         $after = $this->after->places($core);
-        $off = $this->event instanceof MarkMoved ? null : $this->event->sawnOff($end)?->value;
+        $off = $this->event instanceof MarkMoved ? null : $this->event->sawnOff($end, $core)?->value;
         try {
             $was = $before?->edges($item, $end)[0]->nominal->minus($off ?? Length::ofNanometres(0));
             $is = $after?->edges($item, $end)[0]->nominal;

@@ -27,8 +27,13 @@ final class OtherSide
             null === $mark || !$mark->place->equals($event->place) => Sentence::plain('There is no such cut on this job.'),
             true !== $judgement?->isTooLong() => Sentence::plain('This cut is not too long: there is nothing for the other end to take.'),
             default => self::notThere($plan, $event) ?? self::tooMuch($judgement, $mark, $event->by)
-                ?? Thinnest::broken(self::by($plan, $event)),
+                ?? self::fails(self::by($plan, $event)),
         };
+    }
+
+    private static function fails(Plan $plan): ?Sentence
+    {
+        return Thinnest::tooFar($plan) ?? Thinnest::broken($plan);
     }
 
     private static function notThere(Plan $plan, OtherSideTakes $event): ?Sentence
@@ -74,7 +79,7 @@ final class OtherSide
                 "The $layer of end {$other->end->value} is cut {at:fine} from the cable end, not {was:fine}: "
                     .'from one end to the other it comes to what is planned.', ['at' => $at->at->minus($over), 'was' => $at->at],
             ), choice: Choice::writing($event), by: Writer::Engineer,
-        )->ruledOut(self::notThere($plan, $event))->comingTo(static fn (): Comes => Comes::to(self::by($plan, $event)));
+        )->ruledOut(self::notThere($plan, $event))->comingTo(static fn (): Comes => Comes::toMarks(self::by($plan, $event)));
     }
 
     private static function by(Plan $plan, OtherSideTakes $event): Plan

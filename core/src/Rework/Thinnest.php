@@ -35,6 +35,22 @@ final class Thinnest
         return $plan->problem ?? self::unfit($plan) ?? self::outOfCheck($plan);
     }
 
+    /** A cut that was made, and that would lie too far once what it is laid from lies elsewhere: nobody puts it back. */
+    public static function tooFar(Plan $plan): ?Sentence
+    {
+        foreach ($plan->markOut?->all() ?? [] as $mark) {
+            $judgement = $plan->build->judgementOf($mark);
+            $most = $mark->window()->max;
+            if (null !== $most && true === $judgement?->isTooLong() && null === $plan->build->acceptance($mark)) {
+                return Sentence::of('{cut} is made already, at {is:fine}; at most {most:fine} would be asked for.', [
+                    'cut' => Sentence::plain($mark->place->inWords())->capitalised(), 'is' => $judgement->value, 'most' => $most,
+                ]);
+            }
+        }
+
+        return null;
+    }
+
     /** A length that is still to be measured, and would be outside of what its check asks for. */
     private static function outOfCheck(Plan $plan): ?Sentence
     {

@@ -9,12 +9,13 @@ use Berm\Core\Build\Event;
 use Berm\Core\Build\Event\Applied;
 use Berm\Core\Build\Event\CheckMade;
 use Berm\Core\Build\Event\ConnectorFitted;
-use Berm\Core\Build\Event\CutBack;
+use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Build\Event\CutOut;
 use Berm\Core\Build\Event\HoldReleased;
 use Berm\Core\Build\Event\MarkMoved;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\StageFinished;
+use Berm\Core\Build\Shortens;
 use Berm\Core\Build\Task;
 use Berm\Core\Build\TaskKind;
 use Berm\Core\Build\WorkKind;
@@ -36,7 +37,7 @@ final readonly class Untrue
      * @param list<string> $lost   keys of the parts that were set and are lost
      */
     private function __construct(
-        private CutBack|CutOut|MarkMoved $event, private Plan $plan, private Displaced $displaced, private array $tasks,
+        private Shortens|MarkMoved $event, private Plan $plan, private Displaced $displaced, private array $tasks,
         private array $stages, private array $lost,
         /** Cuts are made again. */ private bool $isBared,
     ) {
@@ -47,7 +48,7 @@ final readonly class Untrue
      *
      * @return list<string> ids
      */
-    public static function by(CutBack|CutOut|MarkMoved $event, Plan $plan, Displaced $displaced, array $again): array
+    public static function by(Shortens|MarkMoved $event, Plan $plan, Displaced $displaced, array $again): array
     {
         $lost = $event instanceof MarkMoved ? [] : self::lost($plan, $displaced, $event instanceof CutOut, self::after($plan, $again));
         $redone = [...$again, ...$lost];
@@ -168,26 +169,29 @@ final readonly class Untrue
     }
 
     /** An end that is shorter is marked out as the sheet has it; a mark that is moved once more lies where it is moved to last. */
-    public static function endsMove(CutBack|CutOut|MarkMoved $event, Event $move): bool
+    public static function endsMove(Shortens|MarkMoved $event, Event $move): bool
     {
-        return $move instanceof MarkMoved && match (true) {
-            $event instanceof CutOut => true,
-            $event instanceof CutBack => $event->end === $move->place->end,
-            default => $event->place->equals($move->place),
+        return match (true) {
+            !$move instanceof MarkMoved => false,
+            // Of both ends one may be shortened, or moved once more: the other keeps its mark.
+            null !== $move->otherBy => $event instanceof MarkMoved && null !== $event->otherBy && $event->place->equals($move->place),
+            $event instanceof MarkMoved => null !== $event->moves($move->place),
+            default => $event->meets($move->place->where()),
         };
     }
 
     /** The connector itself, all that was done from its stage on, and that those stages are over. */
     public static function restsOnConnector(Event $event, Plan $plan): bool
     {
-        $isWork = $event instanceof Applied || $event instanceof CheckMade || $event instanceof StageFinished
-            || $event instanceof HoldReleased;
+        $isWork = $event instanceof Applied || $event instanceof CheckMade || $event instanceof CutMeasured
+            || $event instanceof StageFinished || $event instanceof HoldReleased;
         $own = $isWork && null !== $plan->progress ? $event->stage($plan->progress)?->key : null;
         $isSince = false;
         foreach (null === $own ? [] : $plan->progress->stages as $stage) {
             $isSince = $isSince || $stage->stage->fitsConnector;
             if ($stage->stage->key === $own) {
-                return $isSince;
+                // What is cut in the connector's own stage is cut before it goes on.
+                return $isSince && !($event instanceof CutMeasured && $stage->stage->fitsConnector);
             }
         }
 

@@ -54,7 +54,7 @@ final readonly class Way
         $comes = $to instanceof Comes ? $to : $to();
 
         return new self(
-            $this->kind, $this->title, $this->does, $this->by, $this->refusal ?? Thinnest::broken($comes->plan), $this->cost,
+            $this->kind, $this->title, $this->does, $this->by, $comes->tooFar ?? Thinnest::broken($comes->plan), $this->cost,
             $this->choice, $comes,
         );
     }

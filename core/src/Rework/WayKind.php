@@ -17,6 +17,7 @@ enum WayKind: string
     case Move = 'move';
     case Trim = 'trim';
     case CutBack = 'cut-back';
+    case OneCore = 'one-core';
     case TakeOff = 'take-off';
     case OtherConnector = 'other-connector';
     case OtherKit = 'other-kit';

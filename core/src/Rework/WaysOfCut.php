@@ -58,7 +58,7 @@ final readonly class WaysOfCut
             FirstWays::measureAgain($judgement), FirstWays::letStand($plan, $judgement), ...(null === $filling ? [] : [$filling]),
             ...(null === $other ? [] : [$other]),
             ...($judgement->isTooLong() ? [
-                $ways->cutBack(), OtherConnectors::among($plan, $connectors, Right::everyCut(), $as),
+                ...$ways->cutBack(), OtherConnectors::among($plan, $connectors, Right::everyCut(), $as),
                 OtherKits::among($plan, $kits, Right::noCutTooLong(), $as), ...LastWays::on($plan, $place->end),
             ] : [$ways->cutOn()]),
         ];
@@ -74,21 +74,24 @@ final readonly class WaysOfCut
     }
 
     /** As planned, else as near to it as every rule holds: what stays where it was cut may lie too far out by it. */
-    private function cutBack(): Way
+    /** @return list<Way> of the end, and of that core alone where it is one of several */
+    private function cutBack(): array
     {
         $tooLong = $this->judgement->value->minus($this->mark->at);
         $least = Length::largest(Length::ofNanometres(0), ...array_map(fn (Mark $mark): Length => $this->over($mark), $this->tooLong()));
         $most = Length::largest($this->judgement->value->minus($this->mark->window()->min ?? $this->mark->at), $least);
         $window = Range::between($least, $most);
-        $way = $this->cutBackBy(Length::largest($tooLong, $least), $window);
+        $way = $this->cutBackBy($planned = Length::largest($tooLong, $least), $window);
         foreach ($way->isOne() ? [] : self::wholeMillimetres($window) as $amount) {
             $other = $this->cutBackBy($amount, $window);
             if ($other->isOne()) {
-                return $other;
+                [$way, $planned] = [$other, $amount];
+                break;
             }
         }
+        $one = OneCore::way($this->plan, $this->mark->place, $planned);
 
-        return $way;
+        return [$way, ...(null === $one ? [] : [$one])];
     }
 
     /** @return list<Length> in a window, the least first */

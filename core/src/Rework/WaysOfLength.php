@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Berm\Core\Rework;
 
+use Berm\Core\Build\Event\MarkMoved;
 use Berm\Core\Cable\End;
 use Berm\Core\Connector\Connector;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Rounding;
 use Berm\Core\Saying\Sentence;
 
 /** The ways on from a length that was measured between two places and is out. @internal use WaysOn */
@@ -93,27 +95,62 @@ final readonly class WaysOfLength
             $ways = null === $way ? $ways : [...$ways, $way];
         }
 
-        return $ways;
+        $both = [] === array_filter($ways, static fn (Way $way): bool => $way->isOne()) ? $this->trimBoth($cuts, $amount) : null;
+
+        return null === $both ? $ways : [...$ways, $both];
+    }
+
+    /**
+     * Where neither side can give all of it: so much of each that they end as alike as that makes them.
+     *
+     * @param list<MarkPlace> $cuts
+     *
+     * @return Way|null null: it is not the same cut of two ends, or one of them would have to grow
+     */
+    private function trimBoth(array $cuts, Length $amount): ?Way
+    {
+        [$first, $second] = [$cuts[0] ?? null, $cuts[1] ?? null];
+        $at = fn (?MarkPlace $place): ?Length => null === $place ? null : $this->out->plan->build->cut($place)?->event->reading->value;
+        [$here, $there] = [$at($first), $at($second)];
+        if (null === $first || null === $second || null === $here || null === $there || !$second->equals($first->onOtherEnd())) {
+            return null;
+        }
+        $off = $amount->plus($there)->minus($here)->dividedBy(2, Rounding::Nearest);
+        $rest = $amount->minus($off);
+        $event = MovedMark::trimmingBoth($this->out, $first, $off, $rest, $this->reason());
+
+        return null === $event || !Length::ofNanometres(0)->isLessThan($off) || !Length::ofNanometres(0)->isLessThan($rest) ? null
+            : $this->trimming($event, Sentence::of(
+                "Trim the [{$first->cut->layer()->label()}] by {off:fine} on {$first->where()->label()} and by {rest:fine} on "
+                    .$second->where()->label(), ['off' => $off, 'rest' => $rest],
+            ), Sentence::of(
+                'Neither end can give all of it. The cuts then lie {here:fine} and {there:fine} from their cable ends; what is laid from '
+                    .'them follows.', ['here' => $here->plus($off), 'there' => $there->plus($rest)],
+            ));
     }
 
     /** @return Way|null null: it would become no better by it, or that cut is not made */
     private function trim(MarkPlace $place, Length $amount): ?Way
     {
         $event = MovedMark::trimming($this->out, $place, $amount, $this->reason());
-        $moved = null === $event ? null : MovedMark::of($this->out->plan, $event);
-        if (null === $event || null === $moved || !$this->isTowards($moved->aftermath->made())) {
-            return null;
-        }
-        $comes = Comes::of($moved->aftermath);
         $at = $this->out->plan->build->cut($place)?->event->reading->value->plus($amount) ?? $amount;
         $layer = "[{$place->cut->layer()->label()}]";
 
-        return Way::of(
-            WayKind::Trim, Sentence::of("Trim the $layer of {$place->where()->label()} by {by:fine}", ['by' => $amount]), Sentence::of(
+        return null === $event ? null : $this->trimming(
+            $event, Sentence::of("Trim the $layer of {$place->where()->label()} by {by:fine}", ['by' => $amount]), Sentence::of(
                 'Take so much more of it off: its cut then lies {at:fine} from the cable end. What is laid from it follows.', ['at' => $at],
-            ), choice: Choice::writing($event),
-        )->ruledOut($moved->refusal())->comingTo($comes)
-            ->timed($this->out->plan);
+            ),
+        );
+    }
+
+    /** @return Way|null null: it would become no better by it */
+    private function trimming(MarkMoved $event, Sentence $title, Sentence $does): ?Way
+    {
+        $moved = MovedMark::of($this->out->plan, $event);
+
+        return !$this->isTowards($moved->aftermath->made()) ? null : Way::of(
+            WayKind::Trim, $title, $does, choice: Choice::writing($event),
+        )->ruledOut($moved->refusal())->comingTo(static fn (): Comes => Comes::of($moved->aftermath))->timed($this->out->plan);
     }
 
     private function isTowards(Plan $made): bool

@@ -18,6 +18,8 @@ use Berm\Core\MarkOut\Cut;
 use Berm\Core\MarkOut\MarkOut;
 use Berm\Core\MarkOut\MarkOutImpossible;
 use Berm\Core\MarkOut\MarkPlace;
+use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Reading;
 
 /** What checks are worked out with, and what a length that is measured can come to, as things stand at its own step. */
 final class Measuring
@@ -57,7 +59,7 @@ final class Measuring
     /** Marks are the same on every core where nothing was found there, and none is laid from an edge that each core has for itself. */
     private function isAlikeOnCores(): bool
     {
-        return $this->finds->isEmpty() && [] === $this->build->moves()
+        return $this->finds->isEmpty() && [] === $this->build->moves() && !$this->build->hasUnequalCores()
             && !($this->isMeasured && $this->assembly->sheet->laysMarksFromCores());
     }
 
@@ -158,7 +160,12 @@ final class Measuring
     private function cutsOn(int $core): string
     {
         return $this->cuts[$core] ??= serialize(array_map(fn (CableEnd $cable): array => array_map(
-            fn (Cut $cut): array => $this->readOf(MarkPlace::of($cable->end, $cut, $this->assembly->coreOf($cable->end, $cut, $core))),
+            fn (Cut $cut): array => [
+                ...$this->readOf(MarkPlace::of($cable->end, $cut, $this->assembly->coreOf($cable->end, $cut, $core))),
+                Length::sum(...array_map(
+                    static fn (Reading $by): Length => $by->value, $this->build->sawnOffAlone($cable->end, $core),
+                ))->nanometres,
+            ],
             Cut::of($cable->construction->design),
         ), $this->assembly->cables));
     }

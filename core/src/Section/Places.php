@@ -27,6 +27,7 @@ use Berm\Core\MarkOut\MarkOutImpossible;
 use Berm\Core\MarkOut\MarkPlace;
 use Berm\Core\Place\Place;
 use Berm\Core\Quantity\Length;
+use Berm\Core\Quantity\Reading;
 use Berm\Core\Quantity\Rounding;
 
 /**
@@ -181,10 +182,29 @@ final class Places
         if (null !== $standIn) {
             return $this->edges($standIn, $end)[0];
         }
-        $reading = $this->build->cut($this->place($end, $cut))?->event->reading;
+        $reading = $this->asCut($this->place($end, $cut));
 
         return null === $reading ? $this->planned($end, $cut)->at : Locus::moved($reading->value, Cause::around(
             CauseKind::Reading, $cut->value, "[{$cut->layer()->label()}]", Where::of($end, null), $reading->uncertainty(),
+        ));
+    }
+
+    /** From the end of this core: what it shares with the others lies nearer to it where something was sawn off it alone. */
+    private function asCut(MarkPlace $place): ?Reading
+    {
+        $reading = $this->build->cut($place)?->event->reading;
+        foreach (null === $place->core ? $this->build->sawnOffAlone($place->end, $this->core) : [] as $sawn) {
+            $reading = $reading?->afterSawingOff($sawn);
+        }
+
+        return $reading;
+    }
+
+    /** How much shorter than the others this core is. */
+    public function shorter(End $end): Length
+    {
+        return Length::sum(Length::ofNanometres(0), ...array_map(
+            static fn (Reading $sawn): Length => $sawn->value, $this->build->sawnOffAlone($end, $this->core),
         ));
     }
 
@@ -344,9 +364,11 @@ final class Places
         );
 
         $at = $this->inherited($case, $values, $cable);
-        $moved = $this->build->movedBy($this->place($end, $cut));
+        $place = $this->place($end, $cut);
+        $moved = $this->build->movedBy($place) ?? Length::ofNanometres(0);
+        $nearer = null === $place->core ? $this->shorter($end) : Length::ofNanometres(0);
 
-        return new PlannedCut($case, (null === $moved ? $at : $at->movedBy($moved))->with($cause), $values);
+        return new PlannedCut($case, $at->movedBy($moved->minus($nearer))->with($cause), $values);
     }
 
     /**

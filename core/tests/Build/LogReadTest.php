@@ -40,6 +40,10 @@ final class LogReadTest extends TestCase
             ['kind' => 'cut-back', 'end' => 'A', 'by' => $reading, 'reason' => 'cut too far'],
             'End A cut back by 57,5 mm (cut too far)', '',
         ];
+        yield 'one core cut back' => [
+            ['kind' => 'core-cut-back', 'end' => 'A', 'core' => 2, 'by' => $reading, 'reason' => 'room enough'],
+            'Core 2 of end A alone cut back by 57,5 mm: room enough', '',
+        ];
         yield 'a connector cut out' => [
             ['kind' => 'cut-out', 'offA' => $reading, 'offB' => $reading, 'reason' => 'gap after crimping'],
             'Connector cut out again, 57,5 mm of end A and 57,5 mm of end B with it (gap after crimping)', '',

@@ -50,8 +50,8 @@ final class PermitTest extends TestCase
         $at = array_filter(EventKind::cases(), static fn (EventKind $kind): bool => $kind->isAtTheCable());
         self::assertSame(
             [
-                'cut-measured', 'cut-back', 'cut-out', 'part-parked', 'connector-fitted', 'applied', 'taken-off', 'check-made',
-                'stage-finished',
+                'cut-measured', 'cut-back', 'core-cut-back', 'cut-out', 'part-parked', 'connector-fitted', 'applied', 'taken-off',
+                'check-made', 'stage-finished',
             ],
             array_values(array_map(static fn (EventKind $kind): string => $kind->value, $at)),
         );

@@ -23,11 +23,12 @@ final class LogFileTest extends TestCase
         ],
         'cut-measured' => ['end' => 'B', 'cut' => 'insulation', 'core' => 2, 'reading' => self::READING],
         'cut-back' => ['end' => 'B', 'by' => self::READING, 'reason' => 'cut too far'],
+        'core-cut-back' => ['end' => 'A', 'core' => 2, 'by' => self::READING, 'reason' => 'that core alone'],
         'cut-out' => ['offA' => self::READING, 'offB' => self::READING, 'reason' => 'gap'],
         'other-side-takes' => ['end' => 'A', 'cut' => 'insulation-screen', 'core' => 1, 'by' => '9 mm', 'reason' => 'the sum'],
         'mark-moved' => [
             'end' => 'B', 'cut' => 'insulation', 'core' => 2, 'by' => '5 mm', 'for' => ['stage' => 'join', 'check' => 'screens'],
-            'reason' => 'too close',
+            'reason' => 'too close', 'otherBy' => '3 mm',
         ],
         'deviation-accepted' => ['end' => 'B', 'cut' => 'insulation', 'core' => 2, 'reason' => 'filled', 'of' => 'entry-3'],
         'lap-accepted' => ['part' => 'tube', 'rule' => 'laps', 'of' => 'insulation-screen', 'end' => 'A', 'core' => 3, 'reason' => 'taped'],

@@ -64,6 +64,8 @@ final class LongestTextsTest extends TestCase
             ['kind' => 'safety-confirmed', 'permit' => 'P', 'confirmedBy' => 'S', 'confirmedAt' => '2026-03-14T08:00:00Z',
                 'identified' => true, 'isolated' => true, 'provedDead' => true, 'earthed' => true],
             ['kind' => 'cut-back', 'end' => 'A', 'by' => ['typed' => '9', 'unit' => 'mm', 'instrument' => 'steel-rule'], 'reason' => 'r'],
+            ['kind' => 'core-cut-back', 'end' => 'A', 'core' => 2, 'by' => ['typed' => '9', 'unit' => 'mm', 'instrument' => 'tape'],
+                'reason' => 'r'],
             ['kind' => 'cut-out', 'offA' => ['typed' => '9', 'unit' => 'mm', 'instrument' => 'steel-rule'], 'reason' => 'r'],
             ['kind' => 'other-side-takes', 'end' => 'A', 'cut' => 'insulation', 'by' => '5 mm', 'reason' => 'r'],
             ['kind' => 'mark-moved', 'end' => 'A', 'cut' => 'insulation', 'by' => '5 mm', 'for' => ['stage' => 's', 'check' => 'c'],

@@ -28,7 +28,7 @@ final class OtherSideTest extends TestCase
     #[Test]
     public function theScreenOfTheOtherEndIsCutAsMuchNearerAndTheSumIsAsPlanned(): void
     {
-        $job = self::screenTooFar(2);
+        $job = self::screenTooFar(1);
         [$a, $b] = [self::place(End::A), self::place(End::B)];
         $sum = self::mark($job, $a)->at->plus(self::mark($job, $b)->at);
         $way = self::way($job);
@@ -46,12 +46,12 @@ final class OtherSideTest extends TestCase
     #[Test]
     public function itIsRefusedWhereItCannotBe(): void
     {
-        $job = self::screenTooFar(2);
+        $job = self::screenTooFar(1);
         $say = static fn (MarkPlace $place, int $by, ?Spoilt $of = null): ?string => ($of ?? $job)->again()->write(
             new OtherSideTakes($place, Length::ofMillimetres($by), 'sum'),
         );
-        self::assertNull($say(self::place(End::A), 3));
-        self::assertSame('It lies 3.59 mm past its mark: the other end can take no more than that.', $say(self::place(End::A), 4));
+        self::assertNull($say(self::place(End::A), 2));
+        self::assertSame('It lies 2.59 mm past its mark: the other end can take no more than that.', $say(self::place(End::A), 3));
         $none = 'This cut is not too long: there is nothing for the other end to take.';
         self::assertSame($none, $say(MarkPlace::of(End::A, Cut::Oversheath), 1));
         self::assertSame('There is no such cut on this job.', $say(MarkPlace::of(End::A, Cut::Armour), 1));
@@ -60,15 +60,15 @@ final class OtherSideTest extends TestCase
             'There is no such cut on the other end that could take it.', $say(MarkPlace::of(End::A, Cut::Insulation), 2, $strip),
             'a conductor that is not home',
         );
-        $late = self::screenTooFar(2, End::B);
-        self::assertSame('End A is cut there already: it cannot be put back.', $say(self::place(End::B), 3, $late));
+        $late = self::screenTooFar(1, End::B);
+        self::assertSame('End A is cut there already: it cannot be put back.', $say(self::place(End::B), 2, $late));
     }
 
     /** What was let stand for the other end to take ends with the end that is cut back: the other is marked as the sheet has it again. */
     #[Test]
     public function itEndsWhereTheEndIsCutBack(): void
     {
-        $job = self::screenTooFar(2);
+        $job = self::screenTooFar(1);
         $planned = self::mark($job, self::place(End::B))->at;
         self::assertTrue($job->take(self::way($job)));
         self::assertTrue(self::mark($job, self::place(End::B))->at->isLessThan($planned));

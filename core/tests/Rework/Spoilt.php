@@ -58,9 +58,10 @@ final class Spoilt
         $this->now = new \DateTimeImmutable('2026-03-14T08:30:00Z');
     }
 
-    private static function begun(string $sheet, ?string $slack): self
+    /** @param array<string, mixed> $changes to the sheet, by path */
+    private static function begun(string $sheet, ?string $slack, array $changes = []): self
     {
-        $job = self::withSlack(Demo::corner($sheet), $slack);
+        $job = self::withSlack(Demo::corner($sheet, $changes), $slack);
         $self = new self($job, Plan::ofLog($job, []));
         $self->write(Written::safe());
         $leaflet = $job->sheet->leaflet ?? '';
@@ -92,12 +93,14 @@ final class Spoilt
     /**
      * A length that is read so much outside its window: above it, or below it where it is negative.
      *
-     * @param string                        $check its key; the first place of it
-     * @param (\Closure(Mark): Length)|null $off   how far from its mark each cut is made
+     * @param string                        $check   its key; the first place of it
+     * @param (\Closure(Mark): Length)|null $off     how far from its mark each cut is made
+     * @param array<string, mixed>          $changes to the sheet, by path
      */
-    public static function atCheck(string $sheet, string $check, Length $past, ?string $slack = null, ?\Closure $off = null): self
-    {
-        $self = self::begun($sheet, $slack);
+    public static function atCheck(
+        string $sheet, string $check, Length $past, ?string $slack = null, ?\Closure $off = null, array $changes = [],
+    ): self {
+        $self = self::begun($sheet, $slack, $changes);
         while (null !== $task = $self->plan->progress?->next()) {
             $place = $task->checkPlace();
             $window = $place?->check === $check ? $task->window : null;
@@ -266,6 +269,14 @@ final class Spoilt
         return null;
     }
 
+    /** A cut is made further back, never put back. */
+    private function wouldGrow(CutMeasured $cut): bool
+    {
+        $is = $this->plan->build->cut($cut->place)?->event->reading;
+
+        return null !== $is && $cut->reading->value->plus($is->uncertainty())->isLessThan($is->value);
+    }
+
     /** What the box is short of comes from another one. */
     private function fetch(): bool
     {
@@ -282,6 +293,9 @@ final class Spoilt
     public function toTheEnd(): ?string
     {
         for ($i = 0; $i < 500 && null !== $event = Built::next($this->plan); ++$i) {
+            if ($event instanceof CutMeasured && $this->wouldGrow($event)) {
+                return 'It was cut farther than that already: '.implode(' ', $event->place->path());
+            }
             $refusal = $this->write($event);
             if (null !== $refusal && !$this->fetch()) {
                 return $refusal;

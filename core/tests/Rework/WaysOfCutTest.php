@@ -115,7 +115,7 @@ final class WaysOfCutTest extends TestCase
         $taken = $ways['other-connector'];
         self::assertSame('corvane-shear-1-0-250', $taken->choice->connector?->revision->id, self::why($taken));
         self::assertTrue($ways['other-connector']->isOne());
-        $one = ['cut-back', 'start-over', 'other-connector', 'put-in'];
+        $one = ['cut-back', 'start-over', 'one-core', 'other-connector', 'put-in'];
         self::assertSame($one, self::one($ways), 'a connector is more than cable');
     }
 

@@ -26,6 +26,11 @@ export function useChangePlan(job: Job): (change: (draft: Draft) => Draft) => vo
   }
 }
 
+/** The first plan of a job that was just made: it is sent as soon as the job is opened. */
+export function startPlan(made: Job, draft: Draft): void {
+  keep(made.id, { version: made.version, draft, problem: null })
+}
+
 /** After a conflict: keeps what the others stored, or puts this plan on top of it. */
 export function useResolve(jobId: string): { takeTheirs: (theirs: Job) => void; putMineOnTop: (theirs: Job) => void } {
   const queries = useQueryClient()

@@ -9,10 +9,16 @@ type Props = {
   /** "compares them": what an engineer does here. */
   deed?: string
   label?: string
+  action?: string
 }
 
 /** An engineer may let what is out stand, with a reason that stays in the record. */
-export function LetStand({ onReason, deed = 'may let it stand, with a reason', label = 'Why it may stand' }: Props) {
+export function LetStand({
+  onReason,
+  deed = 'may let it stand, with a reason',
+  label = 'Why it may stand',
+  action = 'Let it stand',
+}: Props) {
   const mayAccept = useMay('accept-deviation')
   const [reason, setReason] = useState('')
   const [isTried, setIsTried] = useState(false)
@@ -30,7 +36,7 @@ export function LetStand({ onReason, deed = 'may let it stand, with a reason', l
         {(input) => <input {...input} maxLength={600} value={reason} onChange={(event) => setReason(event.target.value)} />}
       </Field>
       <Button type="submit" className="justify-self-start">
-        Let it stand
+        {action}
       </Button>
     </form>
   )

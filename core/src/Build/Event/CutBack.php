@@ -11,6 +11,7 @@ use Berm\Core\Build\Names;
 use Berm\Core\Build\Progress;
 use Berm\Core\Build\Shortens;
 use Berm\Core\Cable\End;
+use Berm\Core\Cable\Where;
 use Berm\Core\File\Fields;
 use Berm\Core\File\ReadingFile;
 use Berm\Core\Job\Plan;
@@ -57,9 +58,14 @@ final readonly class CutBack implements Shortens
         return null;
     }
 
-    public function sawnOff(End $end): ?Reading
+    public function sawnOff(End $end, ?int $core): ?Reading
     {
         return $end === $this->end ? $this->by : null;
+    }
+
+    public function meets(Where $where): bool
+    {
+        return $where->meets(Where::of($this->end, null));
     }
 
     public function refusal(Plan $plan): ?Sentence

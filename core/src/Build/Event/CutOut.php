@@ -11,6 +11,7 @@ use Berm\Core\Build\Names;
 use Berm\Core\Build\Progress;
 use Berm\Core\Build\Shortens;
 use Berm\Core\Cable\End;
+use Berm\Core\Cable\Where;
 use Berm\Core\File\Fields;
 use Berm\Core\File\ReadingFile;
 use Berm\Core\Job\Plan;
@@ -65,9 +66,14 @@ final readonly class CutOut implements Shortens
         return null;
     }
 
-    public function sawnOff(End $end): ?Reading
+    public function sawnOff(End $end, ?int $core): ?Reading
     {
         return End::A === $end ? $this->offA : $this->offB;
+    }
+
+    public function meets(Where $where): bool
+    {
+        return true;
     }
 
     public function refusal(Plan $plan): ?Sentence

@@ -10,6 +10,7 @@ use Berm\Core\Build\EventKind;
 use Berm\Core\Build\Names;
 use Berm\Core\Build\Progress;
 use Berm\Core\Build\Undoes;
+use Berm\Core\Cable\End;
 use Berm\Core\Check\CheckPlace;
 use Berm\Core\File\Fields;
 use Berm\Core\File\PlaceFile;
@@ -35,6 +36,8 @@ final readonly class MarkMoved implements Undoes
         /** What is put right by it. */
         public CheckPlace $for,
         public string $reason,
+        /** Of the same cut on the other end of a joint, where both are trimmed. */
+        public ?Length $otherBy = null,
     ) {
     }
 
@@ -45,14 +48,20 @@ final readonly class MarkMoved implements Undoes
 
     public function subject(): array
     {
-        return $this->place->path();
+        return null === $this->otherBy ? $this->place->path() : self::ofBoth($this->place);
+    }
+
+    /** @return list<string|int> the subject of what moves a cut on both ends: it stands beside what moves one of them */
+    public static function ofBoth(MarkPlace $place): array
+    {
+        return ['both', ...$place->path()];
     }
 
     public static function read(Fields $file): self
     {
         return new self(
             PlaceFile::readMark($file), $file->length('by'), Fields::got($file->object('for', PlaceFile::readCheck(...))),
-            $file->text('reason', 400),
+            $file->text('reason', 400), $file->has('otherBy') ? $file->length('otherBy') : null,
         );
     }
 
@@ -60,8 +69,29 @@ final readonly class MarkMoved implements Undoes
     {
         return [
             ...PlaceFile::writeMark($this->place), 'by' => $this->by->toText(), 'for' => PlaceFile::writeCheck($this->for),
-            'reason' => $this->reason,
+            'reason' => $this->reason, ...(null === $this->otherBy ? [] : ['otherBy' => $this->otherBy->toText()]),
         ];
+    }
+
+    /** How far it moves a mark; null: not at all. */
+    public function moves(MarkPlace $place): ?Length
+    {
+        return match (true) {
+            $this->place->equals($place) => $this->by,
+            $this->place->onOtherEnd()->equals($place) => $this->otherBy,
+            default => null,
+        };
+    }
+
+    /** @return list<MarkPlace> */
+    public function places(): array
+    {
+        return null === $this->otherBy ? [$this->place] : [$this->place, $this->place->onOtherEnd()];
+    }
+
+    public function isOn(End $end): bool
+    {
+        return $end === $this->place->end || null !== $this->otherBy;
     }
 
     public function stage(Progress $progress): ?Stage
@@ -81,14 +111,17 @@ final readonly class MarkMoved implements Undoes
 
     public function fells(Event $event, Plan $plan): bool
     {
-        return Untrue::isMeasuredFromCut($this->place, $event, $plan);
+        return Untrue::isMeasuredFromCut($this->place, $event, $plan)
+            || null !== $this->otherBy && Untrue::isMeasuredFromCut($this->place->onOtherEnd(), $event, $plan);
     }
 
     public function words(Names $names): Sentence
     {
+        $other = null === $this->otherBy ? '' : ", and {other:fine} on {$this->place->onOtherEnd()->where()->label()}";
+
         return Sentence::of(
-            "[{$this->place->cut->layer()->label()}], {$this->place->where()->label()}: marked {by:fine} further back ({reason})",
-            ['by' => $this->by, 'reason' => $this->reason],
+            "[{$this->place->cut->layer()->label()}], {$this->place->where()->label()}: marked {by:fine} further back$other ({reason})",
+            ['by' => $this->by, 'other' => $this->otherBy ?? $this->by, 'reason' => $this->reason],
         )->capitalised();
     }
 }

@@ -73,8 +73,8 @@ final readonly class Withdrawn implements Event
     /** What an end was cut back for, or a mark moved, can be taken back until the first cut by it. */
     private static function isCutSince(Event $event, string $id, Plan $plan): bool
     {
-        $isAt = static fn (MarkPlace $place): bool => $event instanceof Shortens && null !== $event->sawnOff($place->end)
-            || $event instanceof MarkMoved && $event->place->equals($place);
+        $isAt = static fn (MarkPlace $place): bool => $event instanceof Shortens && $event->meets($place->where())
+            || $event instanceof MarkMoved && null !== $event->moves($place);
         $isSince = false;
         foreach ($event instanceof Undoes ? $plan->build->counting : [] as $one => $entry) {
             if ($isSince && $entry->event instanceof CutMeasured && $isAt($entry->event->place)) {

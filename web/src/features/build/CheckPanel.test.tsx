@@ -1,5 +1,6 @@
 // @vitest-environment happy-dom
 import { cleanup, fireEvent, render, screen } from '@testing-library/react'
+import { MemoryRouter } from 'react-router'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Job, Stage, StageCheck } from '../../api/types'
 import { UnitProvider } from '../../ui/UnitContext'
@@ -27,9 +28,11 @@ const stage = { key: 'cut', checks: [] } as unknown as Stage
 
 const show = (asked: StageCheck) =>
   render(
-    <UnitProvider name="test" initial="mm">
-      <CheckPanel job={job} stage={stage} check={asked} />
-    </UnitProvider>,
+    <MemoryRouter>
+      <UnitProvider name="test" initial="mm">
+        <CheckPanel job={job} stage={stage} check={asked} />
+      </UnitProvider>
+    </MemoryRouter>,
   )
 const said = () => (write.mock.calls[0] ?? []) as [Record<string, unknown>, string]
 

@@ -21,6 +21,7 @@ import { WhoMay } from '../../views/WhoMay'
 import { NoAnswer } from './NoAnswer'
 import { OtherCheck } from './OtherPlace'
 import { SentAnswer } from './SentAnswer'
+import { OnTheBench } from '../../views/OnTheBench'
 import { useInstrument } from '../../views/useInstrument'
 import { checkField } from './typedIn'
 import { useWriteDone } from './useWriteDone'
@@ -92,6 +93,13 @@ export function CheckPanel({ job, stage, check, before }: CheckProps) {
           )}
         </>
       )}
+      {check.kind === 'torque' && (
+        <OnTheBench
+          tool="torque"
+          name="the wrench’s unit"
+          given={{ torque: check.limits ? torqueIn(say(check.limits, unit)) : null }}
+        />
+      )}
       <Note>{check.reason}</Note>
     </div>
   )
@@ -123,6 +131,9 @@ function YesOrNo({ check, onAnswer }: Pick<AnswerProps, 'check' | 'onAnswer'>) {
     </div>
   )
 }
+
+/** The first torque of a sentence, as a wrench has it. */
+const torqueIn = (text: string): string | null => /\d+(?:\.\d+)? (?:N·m|lbf·ft)/.exec(text)?.[0] ?? null
 
 const LABELS = {
   length: 'Measured',

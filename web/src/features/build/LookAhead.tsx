@@ -8,6 +8,7 @@ import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { useUnit } from '../../ui/UnitContext'
 import { onCore } from '../../views/cuts'
+import { inMm, OnTheBench } from '../../views/OnTheBench'
 
 /** Before the blade: what comes of it where this cut is made past its mark, or short of it. */
 export function LookAhead({ job, mark }: { job: Job; mark: Mark }) {
@@ -57,6 +58,8 @@ function Answer({ job, mark, by, unit }: { job: Job; mark: Mark; by: string; uni
   if (asked.isPending) return <p role="status">Working it out …</p>
   if (!asked.data) return <p role="alert">{asked.error.message}</p>
   const { data } = asked
+  const slack = job.draft.ends[mark.end]?.slack
+  const strip = job.markOut?.marks.find((one) => one.end === mark.end && one.cut === 'insulation')
   return (
     <div role="status" className="grid gap-1 border-l-4 border-plan pl-3">
       <p className="font-semibold">
@@ -72,6 +75,11 @@ function Answer({ job, mark, by, unit }: { job: Job; mark: Mark; by: string; uni
         ))}
       </ul>
       <p>{sayTimes(data.times, mark.end)}</p>
+      <OnTheBench
+        tool="slack"
+        name="slack left"
+        given={{ slack: slack ? `${slack.typed} ${slack.unit}` : null, used: '0 mm', each: inMm(strip?.from['cable-end']?.atMm) }}
+      />
     </div>
   )
 }

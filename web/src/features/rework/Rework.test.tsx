@@ -147,6 +147,47 @@ it('writes down that the other end takes it, with the engineer’s reason', asyn
   await waitFor(() => expect(server.stored[0]?.body).toMatchObject({ event: { ...writes, reason: 'the sum is right' } }))
 })
 
+const ALONE = way('one-core', 'Cut core 2 back alone', {
+  by: 'engineer',
+  writes: {
+    ...{ kind: 'core-cut-back', end: 'A', core: 2, reason: '' },
+    by: { typed: '9', unit: 'mm', instrument: 'steel-rule' },
+  },
+})
+
+it('cuts one core back with the engineer’s reason', async () => {
+  const server = open([ALONE], undefined, outJob(), 'engineer')
+  fireEvent.change(await screen.findByLabelText('Why the others have the room for it'), { target: { value: 'a wide pit' } })
+  fireEvent.click(screen.getByRole('button', { name: 'Cut this core back' }))
+  await waitFor(() => expect(server.stored[0]?.body).toMatchObject({ event: { ...ALONE.writes, reason: 'a wide pit' } }))
+})
+
+it('calls an engineer for one core that is cut back', async () => {
+  open([ALONE])
+  expect(await screen.findByText('An engineer says that the others have the room for it.')).toBeTruthy()
+  expect(screen.queryByLabelText('Why the others have the room for it')).toBeNull()
+})
+
+it('plans the second joint of a piece on the same cables, with nothing that was measured on this one', async () => {
+  const job = outJob()
+  const server = open([way('put-in', 'Put in a piece, with two joints', { by: 'engineer' })], (server) =>
+    server.answers('POST', '/api/jobs', ({ body }) => {
+      const { id, name } = body as { id: string; name: string }
+      const second: Job = { ...jobOf('half-cut'), id, name, version: 1, draft: { unit: 'mm', ends: {} } }
+      server.gives('GET', `/api/jobs/${id}`, second)
+      server.gives('PUT', `/api/jobs/${id}/plan`, second)
+      return taken(second)
+    }),
+  )
+  fireEvent.click(await screen.findByRole('button', { name: 'Plan the second joint' }))
+  await waitFor(() => expect(server.stored.map(({ path }) => path.split('/').at(-1))).toContain('plan'))
+  const plan = server.stored.find(({ path }) => path.endsWith('/plan'))?.body as Job['draft']
+  expect(plan.kit).toEqual(job.draft.kit)
+  expect(plan.connector).toEqual(job.draft.connector)
+  expect(plan.ends['A']).toEqual({ cable: job.draft.ends['A']?.cable ?? null })
+  expect(server.stored[0]?.body).toMatchObject({ name: `${job.name}, second joint of the piece`, function: 'joint' })
+})
+
 it('says that nothing is out there any more', async () => {
   open([], undefined, jobOf('half-cut'))
   expect(await screen.findByText('Nothing is out there any more.')).toBeTruthy()

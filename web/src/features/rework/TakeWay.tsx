@@ -15,6 +15,7 @@ import { LetStand } from '../../views/LetStand'
 import { WhoMay } from '../../views/WhoMay'
 import { useInstrument } from '../../views/useInstrument'
 import { reasonOf, sayFound, type Found } from './fault'
+import { SecondJoint } from './PutIn'
 
 type TakeProps = { job: Job; way: Way; found: Found }
 
@@ -22,9 +23,17 @@ type TakeProps = { job: Job; way: Way; found: Found }
 export function TakeWay({ job, way, found }: TakeProps) {
   const unit = useUnit()
   const mayBuild = useMay('build')
+  if (way.writes?.kind === 'core-cut-back')
+    return <OneCore job={job} found={found} event={way.writes} title={say(way.title, unit)} />
   if (way.kind === 'let-stand' || way.kind === 'fill' || way.writes?.kind === 'other-side-takes')
     return <Standing job={job} found={found} taken={way.writes?.kind === 'other-side-takes' ? way.writes : null} />
-  if (way.kind === 'put-in') return <CallForIt job={job} what={`${sayFound(found, unit).title}. ${say(way.title, unit)}.`} />
+  if (way.kind === 'put-in')
+    return (
+      <>
+        <CallForIt job={job} what={`${sayFound(found, unit).title}. ${say(way.title, unit)}.`} />
+        <SecondJoint job={job} />
+      </>
+    )
   if (way.connector ?? way.kit) return <Replan job={job} way={way} />
   if (!mayBuild) return <WhoMay right="build" deed="takes this way" />
   if (way.sawing) return <Sawn key={way.kind} job={job} sawing={way.sawing} found={found} />
@@ -120,6 +129,26 @@ function Replan({ job, way }: { job: Job; way: Way }) {
     <Button kind="primary" onClick={take}>
       {say(way.title, unit)}: change the plan
     </Button>
+  )
+}
+
+type OneCoreProps = { job: Job; found: Found; event: Extract<LogEvent, { kind: 'core-cut-back' }>; title: string }
+
+/** An engineer says that the others have the room; what is sawn off is as long as it is planned, and its cuts are measured anew. */
+function OneCore({ job, found, event, title }: OneCoreProps) {
+  const unit = useUnit()
+  const done = useDone(job)
+  const mayAccept = useMay('accept-deviation')
+  return (
+    <>
+      <LetStand
+        onReason={(reason) => done({ ...event, reason }, `${title}: ${reason}`)}
+        deed="says that the others have the room for it"
+        label="Why the others have the room for it"
+        action="Cut this core back"
+      />
+      {!mayAccept && <CallForIt job={job} what={`${sayFound(found, unit).title}, out. ${title}?`} />}
+    </>
   )
 }
 
