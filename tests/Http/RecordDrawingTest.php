@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Tests\Http;
 
-use App\Http\Record\DescribedBody;
-use App\Http\Record\DescribedLane;
-use App\Http\Record\DescribedSection;
-use App\Http\Record\Flags;
-use App\Http\Record\PaperAxis;
+use App\Paper\Section\DescribedBody;
+use App\Paper\Section\DescribedLane;
+use App\Paper\Section\DescribedSection;
+use App\Paper\Section\Flags;
+use App\Paper\Section\PaperAxis;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Saying\Reader;
 use PHPUnit\Framework\Attributes\DataProvider;

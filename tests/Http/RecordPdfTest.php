@@ -88,7 +88,7 @@ final class RecordPdfTest extends ApiTestCase
         $this->after(self::HALF_CUT, ['kind' => 'cut-measured', 'end' => 'A', 'cut' => 'insulation', 'reading' => $reading]);
         $lines = PdfText::lines((string) $this->call('GET', '/api/jobs/'.self::HALF_CUT.'/record.pdf')->getContent());
         $at = (int) array_search('A4', $lines, true);
-        self::assertSame(['A4', 'Insulation', '56 mm', '55 to 58', '60 mm', 'steel rule', 'out by 2'], \array_slice($lines, $at, 7));
+        self::assertSame(['A4', 'Insulation', '56 mm', '55 to 58', '60 mm', 'steel rule', 'out by 2 mm'], \array_slice($lines, $at, 7));
         self::assertContains('Record of a joint. Not complete: 28 of 37 tasks are open, and 1 thing stands in the way.', $lines);
     }
 }

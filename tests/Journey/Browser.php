@@ -47,6 +47,20 @@ final class Browser
         return sys_get_temp_dir().'/berm-browser-'.bin2hex(random_bytes(6));
     }
 
+    /**
+     * @param array<string, mixed> $parameters
+     *
+     * @return array<mixed> what it answers
+     */
+    public static function ask(RemoteWebDriver $web, string $command, array $parameters): array
+    {
+        $answer = $web->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => (object) $parameters],
+        );
+
+        return \is_array($answer) ? $answer : [];
+    }
+
     /** @param array<string, mixed> $parameters */
     public static function devtools(RemoteWebDriver $web, string $command, array $parameters): void
     {

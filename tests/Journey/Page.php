@@ -378,6 +378,14 @@ final class Page
         return $this->run("done(document.querySelector($at).textContent.trim())");
     }
 
+    /** As the browser prints it, as PDF. */
+    public function printed(): string
+    {
+        $answer = Browser::ask($this->web, 'Page.printToPDF', ['preferCSSPageSize' => true, 'printBackground' => true]);
+
+        return (string) base64_decode(\is_string($answer['data'] ?? null) ? $answer['data'] : '', true);
+    }
+
     public function shot(string $file): self
     {
         $this->web->executeAsyncScript('document.fonts.ready.then(arguments[0])');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Record;
 
+use App\Paper\Paper;
 use App\UseCase\Picture;
 use Berm\Core\Build\Done;
 use Berm\Core\Build\Event\Pictured;
@@ -29,7 +30,7 @@ final readonly class PicturePages
         $printed = 0;
         foreach (array_chunk(\array_slice($plan->build->pictures(), 0, self::MOST), 2) as $row) {
             $pdf->Ln(4);
-            if ($pdf->GetY() + self::HIGHEST + self::CAPTION > $pdf->getPageHeight() - 16) {
+            if ($pdf->GetY() + self::HIGHEST + self::CAPTION > $pdf->lowest()) {
                 $pdf->AddPage();
             }
             $top = $pdf->GetY();
@@ -49,7 +50,7 @@ final readonly class PicturePages
     private static function caption(Plan $plan, Reader $reader, Done $one): string
     {
         return $reader->say($one->event->words(new Names($plan->job))).'. '.$one->entry->by.', '
-            .$one->entry->doneAt()->format('j M Y, H:i P');
+            .$one->entry->doneAt()->format('j M Y, H:i P').'. SHA-256 '.substr($one->event->picture, 0, 16).'…';
     }
 
     /** @return float where what was drawn ends, in mm from the top */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Record;
 
+use App\Paper\PaperSize;
 use App\Security\Permission;
 use App\UseCase\Chain\VerifyChains;
 use App\UseCase\Picture;
@@ -13,7 +14,6 @@ use App\UseCase\ShowJob;
 use App\UseCase\UncheckedSheets;
 use Berm\Core\Quantity\LengthUnit;
 use Berm\Core\Saying\Reader;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -33,7 +33,7 @@ final readonly class RecordController
         $job = ($this->showJob)($id);
         $response = new JsonResponse($plan->file($job->stored)->write());
         $response->setEncodingOptions(\JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES);
-        $response->headers->set('Content-Disposition', self::named($job->stored->name, '.job.json'));
+        $response->headers->set('Content-Disposition', FileName::of($job->stored->name, '.job.json'));
 
         return $response;
     }
@@ -44,22 +44,16 @@ final readonly class RecordController
     {
         $job = ($this->showJob)($id);
         $unit = LengthUnit::tryFrom($request->query->getString('unit')) ?? $job->stored->draft->unit;
+        $size = PaperSize::tryFrom($request->query->getString('paper')) ?? PaperSize::of($unit);
 
         return new Response(
             RecordPdf::of(
                 $job, new Reader($unit), ($this->verify)($job->stored->id)->isSound(), ($this->unchecked)($job->plan->job),
                 static fn (string $hash): ?Picture => $pictures->has(
                     $job->stored->id, $hash,
-                ) ? $pictures->get($job->stored->id, $hash) : null,
+                ) ? $pictures->get($job->stored->id, $hash) : null, $size,
             ),
-            headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => self::named($job->stored->name, '.pdf')],
+            headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => FileName::of($job->stored->name, '.pdf')],
         );
-    }
-
-    private static function named(string $name, string $ending): string
-    {
-        $plain = trim((string) preg_replace('/[^A-Za-z0-9]+/', '-', $name), '-');
-
-        return HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, ('' === $plain ? 'record' : $plain).$ending);
     }
 }

@@ -6,7 +6,9 @@ namespace App\Http\Record;
 
 use App\UseCase\StoredEntry;
 use Berm\Core\Build\Entry;
+use Berm\Core\Build\EventKind;
 use Berm\Core\Build\Names;
+use Berm\Core\Build\Writer;
 use Berm\Core\Cable\Where;
 use Berm\Core\Job\Plan;
 use Berm\Core\MarkOut\Mark;
@@ -37,6 +39,49 @@ final readonly class RecordFacts
     public function cuts(): array
     {
         return array_map($this->cut(...), $this->plan->markOut?->all() ?? []);
+    }
+
+    /** @return list<list<string>> what was looked at or measured, with its limits and its verdict */
+    public function checks(): array
+    {
+        $rows = [];
+        foreach ($this->plan->progress?->tasks() ?? [] as $task) {
+            $place = $task->checkPlace();
+            $made = null === $place ? null : $this->plan->build->check($place);
+            if (null === $place || null === $made || null === $task->verdict) {
+                continue;
+            }
+            $isLetStand = null !== $this->plan->build->checkAcceptance($place);
+            $rows[] = [
+                $this->reader->say($task->title), null === $task->limits ? '' : $this->reader->say($task->limits),
+                $made->event->answer->inWords(), $task->isOut ? 'out' : ($isLetStand ? 'let stand' : 'inside'),
+            ];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * What an engineer let stand or said of it, as far as it still counts.
+     *
+     * @param list<StoredEntry> $log
+     *
+     * @return list<string>
+     */
+    public function concessions(array $log): array
+    {
+        $names = new Names($this->plan->job);
+        $said = [];
+        foreach ($log as $stored) {
+            $kind = $stored->entry->event::kind();
+            $isOne = Writer::Engineer === $kind->writer() && EventKind::Answered !== $kind && EventKind::HoldReleased !== $kind;
+            $counts = isset($this->plan->build->counting[$stored->entry->id]) && '' === $this->standing($stored->entry);
+            $said = $isOne && $counts ? [
+                ...$said, "{$this->reader->say($stored->entry->event->words($names))}. {$stored->entry->by}, ".self::when($stored->entry),
+            ] : $said;
+        }
+
+        return $said;
     }
 
     /**

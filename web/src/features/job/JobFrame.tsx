@@ -62,6 +62,9 @@ function Frame({ job }: { job: Job }) {
         <PlanTroubles job={job} />
         <OthersWaiting jobId={job.id} />
       </header>
+      <p className="hidden border-b border-ink pb-1 text-label print:block">
+        {[job.name, job.kit && `${job.kit.name}, size ${job.kit.size}`].filter(Boolean).join(' · ')}
+      </p>
       <main className="min-h-0 desk:overflow-auto" tabIndex={-1}>
         <Outlet context={job} />
       </main>

@@ -36,6 +36,9 @@ export function MarkOut() {
           <Link to={`/jobs/${job.id}/section`} className="inline-flex min-h-11 items-center px-4 hover:bg-soft">
             Section
           </Link>
+          <Link to={`/jobs/${job.id}/paper`} className="inline-flex min-h-11 items-center px-4 hover:bg-soft">
+            On paper
+          </Link>
         </nav>
         <span className="text-label text-mute">Measured from the</span>
         <Toggle

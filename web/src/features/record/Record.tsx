@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { isAmong } from '../../api/checks'
 import { useWrite } from '../../api/outbox'
 import { jobQueries } from '../../api/jobs'
@@ -40,6 +41,9 @@ export function Record() {
         </div>
         <div className="no-print flex flex-wrap gap-3">
           <Button onClick={() => window.print()}>Print</Button>
+          <Link className="inline-flex min-h-12 items-center border-2 border-ink px-5 hover:bg-soft" to={`/jobs/${job.id}/paper`}>
+            On paper
+          </Link>
           <a
             className="inline-flex min-h-12 items-center border-2 border-ink px-5 hover:bg-soft"
             href={`/api/jobs/${job.id}/record.pdf?unit=${unit}`}

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Record;
+namespace App\Paper\Section;
 
 /** A body of the section: what it is called, its pattern, and how far it reaches stretch by stretch, in mm of the accessory. */
 final readonly class DescribedBody

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Record;
+namespace App\Paper\Section;
 
 /** One row of bodies on an axis of its own: a core, or the cable as a whole where it has three. */
 final readonly class DescribedLane

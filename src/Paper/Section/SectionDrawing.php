@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Record;
+namespace App\Paper\Section;
 
+use App\Paper\Paper;
 use Berm\Core\Job\Plan;
 use Berm\Core\Saying\Reader;
 use Berm\Core\Wire\SectionJson;
@@ -19,11 +20,8 @@ final class SectionDrawing
     private const ROW = 3.6;
     private const TAPE = 12.0;
 
-    /** Below this nothing more is begun on a page. */
-    private const LOWEST = 265.0;
-
     /** @param float $left and $width in mm on the page */
-    public static function draw(\TCPDF $pdf, Plan $plan, Reader $reader, float $left, float $width): void
+    public static function draw(Paper $pdf, Plan $plan, Reader $reader, float $left, float $width): void
     {
         $section = SectionJson::of($plan);
         if (null === $section) {
@@ -35,7 +33,7 @@ final class SectionDrawing
         foreach ($described->lanes() as $lane) {
             $flags = Flags::of($lane, $axis, $reader, $left + $width, static fn (string $text): float => self::widthOf($pdf, $text));
             $tall = self::ROW * ($flags->rows + ('' === $lane->name ? 0 : 1)) + 2 + self::TALL;
-            if ($pdf->GetY() + $tall + self::TAPE > self::LOWEST) {
+            if ($pdf->GetY() + $tall + self::TAPE > $pdf->lowest()) {
                 $pdf->AddPage();
             }
             $axisY = $pdf->GetY() + $tall;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Record;
+namespace App\Paper\Section;
 
 /** Draws bodies with their patterns: by what a thing does electrically, so that a new part has its pattern before anybody draws it. */
 final readonly class BodyPencil

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Record;
+namespace App\Paper\Section;
 
 /** The axis of the section on paper: to scale, from the left edge of the drawing. */
 final readonly class PaperAxis

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Record;
+namespace App\Paper\Section;
 
 use Berm\Core\Quantity\Length;
 use Berm\Core\Saying\Reader;
