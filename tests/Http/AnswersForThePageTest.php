@@ -58,6 +58,9 @@ final class AnswersForThePageTest extends ApiTestCase
             'chain' => '/api/jobs/'.self::FINISHED.'/chain',
             'people' => '/api/people',
             'tools' => '/api/tools',
+            'bench' => '/api/bench',
+            'bench-strip' => '/api/bench/strip?unit=mm',
+            'bench-tape' => '/api/bench/tape?unit=mm',
             'boxes' => '/api/boxes?page=1&perPage=20',
         ] as $file => $path) {
             $isWritten = str_starts_with($file, 'draft') || str_starts_with($file, 'skeleton');
@@ -92,6 +95,12 @@ final class AnswersForThePageTest extends ApiTestCase
         $text = self::each(
             '/\d{1,2} [A-Z][a-z]{2} \d{4}, \d\d:\d\d \+00:00/', $text,
             static fn (string $time): string => $isNow($time) ? '14 Mar 2026, 09:00 +00:00' : $time,
+        );
+
+        // The day on which the demo was loaded.
+        $text = self::each(
+            '/(?<="text": ")\d{4}-\d\d-\d\d(?=")/', $text,
+            static fn (string $day): string => $isNow($day) ? '2026-03-14' : $day,
         );
 
         return self::each(

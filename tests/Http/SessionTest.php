@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests\Http;
 
+use Doctrine\DBAL\Connection;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Test;
 
@@ -75,6 +76,8 @@ final class SessionTest extends ApiTestCase
     {
         $answers = [];
         for ($try = 1; $try <= 101; ++$try) {
+            // All within the same minute, however slow the machine is.
+            self::getContainer()->get(Connection::class)->executeStatement('UPDATE sign_in_try SET began_at = clock_timestamp()');
             $answers[] = 50 === $try ? $this->signIn('jointer')->getStatusCode() : $this->signIn("nobody-$try", 'a guess')->getStatusCode();
         }
         self::assertSame(200, $answers[49]);

@@ -52,9 +52,10 @@ const PLACES = [
   { to: '/kits', name: 'Kits' },
   { to: '/connectors', name: 'Connectors' },
   { to: '/stores', name: 'Stores' },
+  { to: '/bench', name: 'Bench' },
 ]
 
-/** The head with the five places. */
+/** The head with the places. */
 export function WithHead() {
   const person = useQuery(sessionQuery).data?.person
   const places = person?.may.includes('manage-people') ? [...PLACES, { to: '/people', name: 'People' }] : PLACES

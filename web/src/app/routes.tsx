@@ -22,6 +22,8 @@ export const routes: RouteObject[] = [
             lazy: async () => ({ Component: (await import('../features/connectors/Connectors')).Connectors }),
           },
           { path: '/stores', lazy: async () => ({ Component: (await import('../features/stores/Stores')).Stores }) },
+          { path: '/bench', lazy: async () => ({ Component: (await import('../features/bench/Bench')).Bench }) },
+          { path: '/bench/:tool', lazy: async () => ({ Component: (await import('../features/bench/BenchTool')).BenchTool }) },
           { path: '/waits', lazy: async () => ({ Component: (await import('../features/waits/Waits')).Waits }) },
           { path: '/people', lazy: async () => ({ Component: (await import('../features/people/People')).People }) },
           { path: '/you', lazy: async () => ({ Component: (await import('../features/sign-in/You')).You }) },
@@ -36,6 +38,7 @@ export const routes: RouteObject[] = [
           { path: 'cables', lazy: async () => ({ Component: (await import('../features/cables/Cables')).Cables }) },
           { path: 'kit', lazy: async () => ({ Component: (await import('../features/kit/Kit')).Kit }) },
           { path: 'connector', lazy: async () => ({ Component: (await import('../features/connector/Connector')).Connector }) },
+          { path: 'paper', lazy: async () => ({ Component: (await import('../features/paper/Paper')).Paper }) },
           { path: 'mark-out', lazy: async () => ({ Component: (await import('../features/mark-out/MarkOut')).MarkOut }) },
           {
             path: 'section',

@@ -3,7 +3,7 @@ import { vi } from 'vitest'
 import type { Job, Person, Problem } from '../api/types'
 
 /** What the page sent. */
-export type Sent = { method: string; path: string; body: unknown; headers: Headers }
+export type Sent = { method: string; path: string; search: string; body: unknown; headers: Headers }
 
 type Answer = { status: number; body: unknown }
 type Answering = (sent: Sent) => Answer
@@ -88,11 +88,11 @@ export class Server {
 
   async #fetch(request: Request): Promise<Response> {
     if (!this.#isOnline) throw new TypeError('Failed to fetch')
-    const { pathname } = new URL(request.url)
+    const { pathname, search } = new URL(request.url)
     const text = await request.text()
     const isJson = request.headers.get('Content-Type')?.includes('json') && text !== ''
     const body: unknown = isJson ? JSON.parse(text) : text || null
-    const sent = { method: request.method, path: pathname, body, headers: request.headers }
+    const sent = { method: request.method, path: pathname, search, body, headers: request.headers }
     this.sent.push(sent)
     const answering = this.#answers.get(`${request.method} ${pathname}`) ?? this.#ofEveryJob(request.method, pathname)
     if (!answering) this.unanswered.push(`${request.method} ${pathname}`)

@@ -20,6 +20,7 @@ import { FreeLength } from './FreeLength'
 import { IdentifySheet } from './IdentifySheet'
 import { ReadingSheet } from './ReadingSheet'
 import { NotChecked } from '../../views/NotChecked'
+import { OnTheBench } from '../../views/OnTheBench'
 import { PageHeading } from '../../views/PageHeading'
 import { WhoMay } from '../../views/WhoMay'
 
@@ -121,6 +122,13 @@ function CableAtEnd({ job, end, mayPlan, active, onActive }: AtEndProps) {
             <p className="text-label text-mute">
               {cable.cable.standard || 'entered by hand'} · {cable.cable.conductorShape} {cable.cable.conductorMaterial}
             </p>
+          )}
+          {cable && (
+            <OnTheBench
+              tool="size"
+              name="conductor size"
+              given={{ size: cable.cable.conductorSize, metal: cable.cable.conductorMaterial }}
+            />
           )}
         </div>
         {mayPlan && (

@@ -9,6 +9,7 @@ import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import { FromInstruments } from '../../views/FromInstruments'
+import { inMm, OnTheBench } from '../../views/OnTheBench'
 import { endOf, withAir, withField, withWeather } from './edit'
 
 const TONES = { fits: 'inside', 'fits-unproved': 'unproved', 'cannot-tell': 'unproved', 'does-not-fit': 'out' } as const
@@ -63,6 +64,28 @@ export function Warmth({ job, end, mayPlan }: { job: Job; end: End; mayPlan: boo
       {job.dewPointCelsius !== null && (
         <p className="text-label text-mute">Dew point {sayTemperature(job.dewPointCelsius, unit)}</p>
       )}
+      <div className="flex flex-wrap gap-x-6">
+        <OnTheBench
+          tool="dew"
+          name="dew point"
+          given={{
+            air: draft.weather?.air ?? null,
+            humidity: draft.weather?.humidity?.toString() ?? null,
+            surface: endOf(draft, end).surface ?? null,
+          }}
+        />
+        {handling && handling.bendingRadiusMm !== null && (
+          <OnTheBench
+            tool="bend"
+            name="bending radius"
+            given={{
+              diameter: inMm(handling.bendingRadiusMm / handling.timesDiameter),
+              times: String(handling.timesDiameter),
+              lies: inMm(handling.bendingRadiusMm),
+            }}
+          />
+        )}
+      </div>
       {findings.map((finding) => (
         <Note key={finding.criterion} tone={TONES[finding.outcome]} title={capital(say(finding.label, unit))}>
           {say(finding.reason, unit)}

@@ -14,6 +14,7 @@ import { FitSummary } from '../../views/FitSummary'
 import { useJob } from '../../views/useJob'
 import { Tools } from './Tools'
 import { NotChecked } from '../../views/NotChecked'
+import { inMm, OnTheBench } from '../../views/OnTheBench'
 import { PageHeading } from '../../views/PageHeading'
 import { WhoMay } from '../../views/WhoMay'
 
@@ -77,6 +78,16 @@ export function Connector() {
               <p key={index}>{say(sentence, unit)}</p>
             ))}
           </Note>
+        )}
+        {job.connector && (
+          <OnTheBench
+            tool="strip"
+            name="strip length"
+            given={{
+              kind: job.function === 'joint' ? 'joint' : 'lug',
+              depth: inMm(job.connector.barrels[0]?.depthMm),
+            }}
+          />
         )}
         <Tools job={job} />
       </FitSummary>

@@ -5,6 +5,7 @@ import type { Touched } from '../../drawing/section/SectionDrawing'
 import { isOfCable, stateAfter } from '../../drawing/section/state'
 import type { Section } from './rules'
 import { useUnit } from '../../ui/UnitContext'
+import { inMm, OnTheBench } from '../../views/OnTheBench'
 
 type Sentence = Section['items'][number]['reason']
 export type Found = {
@@ -50,6 +51,20 @@ function fieldAt(section: Section, layer: { key: string; end: string | null }, m
   return field && field.fromMm <= mm && mm <= field.toMm ? field : null
 }
 
+/** What lies over the ends of both screens of a joint, as the bench asks for it; null of all else. */
+function coversScreens(found: Found, { cuts }: Section): Record<string, string | null> | null {
+  const [from, to] = cuts
+    .filter(({ cut }) => cut === 'insulation-screen')
+    .map(({ axisMm }) => axisMm)
+    .sort((one, other) => one - other)
+  if (from === undefined || to === undefined || found.fromMm > from || found.toMm < to) return null
+  return {
+    body: inMm(found.toMm - found.fromMm),
+    apart: inMm(to - from),
+    off: inMm(Math.abs((found.fromMm + found.toMm - from - to) / 2)),
+  }
+}
+
 type TouchedFactsProps = { found: Found; known: Section; onClose: () => void }
 
 /** What it is, from where to where, its diameters and its wall, and why. */
@@ -57,6 +72,7 @@ export function TouchedFacts({ found, known, onClose }: TouchedFactsProps) {
   const unit = useUnit()
   // What is drawn of it stands for a wall that nobody knows.
   const isUnsaid = !found.isLayer && known.items.some((one) => one.key === found.key && !one.wallSaid)
+  const window = found.isLayer ? null : coversScreens(found, known)
   const name = found.isLayer ? layerName(found.name, unit) : found.name
   const facts = [
     ['from', sayMark(Math.abs(found.fromMm), unit)],
@@ -94,6 +110,26 @@ export function TouchedFacts({ found, known, onClose }: TouchedFactsProps) {
         Close
       </button>
       {found.isLayer && found.key === 'insulation' && <FieldFact field={found.field} />}
+      {!found.isLayer && !isUnsaid && (
+        <span className="flex basis-full flex-wrap gap-x-6">
+          <OnTheBench
+            tool="tape"
+            name="wound to this"
+            given={{ beneath: inMm(2 * found.insideMm), to: inMm(2 * found.outsideMm), along: inMm(found.toMm - found.fromMm) }}
+          />
+          <OnTheBench tool="shrink" name="a shrink tube over this" given={{ beneath: inMm(2 * found.insideMm) }} />
+          <OnTheBench tool="stretch" name="rubber over this" given={{ beneath: inMm(2 * found.insideMm) }} />
+          {window && <OnTheBench tool="window" name="body over both screens" given={window} />}
+        </span>
+      )}
+      {found.isLayer && found.key === 'insulation' && found.field && (
+        <OnTheBench
+          tool="step"
+          name="stress in a gap here"
+          given={{ inner: inMm(2 * found.insideMm), outer: inMm(2 * found.outsideMm), voltage: String(found.field.voltageKv) }}
+        />
+      )}
+      {found.isLayer && found.key === 'metallic-screen' && <OnTheBench tool="fault" name="fault current" given={{}} />}
       {found.reason && <span className="basis-full">{say(found.reason, unit)}</span>}
     </section>
   )
