@@ -31,15 +31,11 @@ $desk->go($job(6).'/cables')->see('What differs')->press('What is it?')->see('do
     ->shot("$folder/what-is-it.png");
 $desk->go('/kits')->see('What it is for')->pressFirst('Straight joint, one core')->see('Size 3')->shot("$folder/kits.png");
 $desk->go('/stores')->see('Harbour store')->shot("$folder/stores.png");
+$desk->go('/bench')->see('Each calculation')->shot("$folder/bench.png");
 $desk->go('/kits/drafts/osterwick-plain-12')->see('Everything covers what it must.');
 $desk->run('document.querySelector(`[data-path="items[7].features[0].from"] input`).focus(); done("")');
 $desk->see('Body with lined ends 275')->shot("$folder/authoring.png");
 $desk->close();
-
-$office = Page::open();
-$office->signIn('administrator')->go('/people')->see('Wren Addlery')->press('Change Ines Farrow')->see('Suspend')
-    ->shot("$folder/people.png");
-$office->close();
 
 $answering = Page::open();
 $answering->signIn('engineer')->go('/waits')->see('Weir Lane pit 5')->shot("$folder/waits.png");
