@@ -31,18 +31,38 @@ final readonly class Progress
         return new self(array_map($ladder->stage(...), $stages), [] !== $sheet->stages);
     }
 
-    /** A cut that is out comes before anything new, except where a stage before its own was opened again. */
+    /**
+     * A cut that is out comes before anything new, except where a stage before its own was opened again, or a cut that lies outside it is
+     * to be made anew.
+     */
     public function next(): ?Task
     {
         foreach ($this->tasks() as $task) {
             if (null !== $task->mark && $task->isOut) {
-                return ($this->isStaged ? $this->openBefore($task->stage->key) : null)?->next() ?? $task;
+                $before = $this->isStaged ? $this->openBefore($task->stage->key) : null;
+
+                return $before?->next() ?? $this->openOutside($task) ?? $task;
             }
         }
         foreach ($this->stages as $stage) {
             $next = $stage->next();
             if (null !== $next) {
                 return $next;
+            }
+        }
+
+        return null;
+    }
+
+    /** The first cut of its stage that lies outside a cut, on its end, and is not made. */
+    private function openOutside(Task $cut): ?Task
+    {
+        foreach ($this->stage($cut->stage->key)->tasks ?? [] as $outer) {
+            if ($outer === $cut) {
+                return null;
+            }
+            if (null !== $outer->mark && !$outer->isDone && $outer->meets($cut)) {
+                return $outer;
             }
         }
 

@@ -123,6 +123,7 @@ final class WaysOfCheckTest extends TestCase
             $other = $job->again();
             self::assertNull($other->write(new CutBack($end, Spoilt::reading(Length::ofMillimetres(20)), 'new')));
             self::assertSame($left, $by($other), "end $end->value is shortened");
+            self::assertNull($other->toTheEnd(), "end $end->value is shortened, and built to the end");
         }
     }
 
