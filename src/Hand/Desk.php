@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Hand;
 
+use App\Http\Wire\BenchAnswer;
 use App\Http\Wire\ProblemJson;
 use Berm\Core\File\Fields;
 use Berm\Core\File\MomentFile;
 
 /**
  * Takes the messages of the page, one JSON document each, and answers each by another: `open` a package, `ask` it what the server would be
- * asked, `close` it. See docs/formats/package.md.
+ * asked, `close` it; or asks the `bench`, for which nothing has to be open. See docs/formats/package.md.
  */
 final class Desk
 {
@@ -27,6 +28,7 @@ final class Desk
                 Errand::Open => $this->open($fields),
                 Errand::Ask => $this->ask($fields),
                 Errand::Close => $this->close($fields),
+                Errand::Bench => $this->bench($fields),
             })();
         } catch (\Throwable $error) {
             $failed = ProblemJson::of(500, 'failed', 'Something went wrong on this device: '.$error->getMessage());
@@ -84,6 +86,16 @@ final class Desk
 
             return ['status' => 200];
         };
+    }
+
+    /** @return \Closure(): array<string, mixed> */
+    private function bench(Fields $message): \Closure
+    {
+        $tool = $message->optionalText('tool', 40);
+        $query = $message->optionalText('query', 2_000);
+        parse_str($query, $given);
+
+        return static fn (): array => self::said(Answer::of(200, '' === $tool ? BenchAnswer::all() : BenchAnswer::of($tool, $given)));
     }
 
     /** @return array{status: int, body: string} */

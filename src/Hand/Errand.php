@@ -10,4 +10,5 @@ enum Errand: string
     case Open = 'open';
     case Ask = 'ask';
     case Close = 'close';
+    case Bench = 'bench';
 }

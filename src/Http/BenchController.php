@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Wire\BenchAnswer;
 use App\Security\Permission;
-use Berm\Core\Bench\Bench;
-use Berm\Core\Quantity\LengthUnit;
-use Berm\Core\Wire\BenchJson;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -21,21 +19,13 @@ final readonly class BenchController
     #[IsGranted(Permission::Read->value)]
     public function list(): Response
     {
-        return new JsonResponse(['tools' => array_map(BenchJson::tool(...), array_values(Bench::tools()))]);
+        return new JsonResponse(BenchAnswer::all());
     }
 
     #[Route('/api/bench/{tool}', methods: ['GET'])]
     #[IsGranted(Permission::Read->value)]
     public function work(string $tool, Request $request): Response
     {
-        $found = Bench::tools()[$tool] ?? null;
-        if (null === $found) {
-            return ProblemListener::problem(404, 'no-such-tool', 'There is no such tool: take one of /api/bench.');
-        }
-        $given = array_map(static fn (mixed $value): string => \is_string($value) ? $value : '', $request->query->all());
-        $unit = LengthUnit::tryFrom($given['unit'] ?? '') ?? LengthUnit::Millimetre;
-        unset($given['unit']);
-
-        return new JsonResponse(BenchJson::outcome($found->work($given, $unit)));
+        return new JsonResponse(BenchAnswer::of($tool, $request->query->all()));
     }
 }

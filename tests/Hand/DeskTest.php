@@ -6,6 +6,7 @@ namespace App\Tests\Hand;
 
 use App\Hand\Desk;
 use App\Tests\Http\ApiTestCase;
+use Berm\Core\Bench\Bench;
 use PHPUnit\Framework\Attributes\Test;
 use Symfony\Component\Process\Process;
 use Symfony\Component\Uid\Uuid;
@@ -88,6 +89,21 @@ final class DeskTest extends ApiTestCase
         self::assertStringContainsString('package.kits['.\count($kits).']', self::body($list));
     }
 
+    /** Nothing has to be open for it; and what cannot be taken is refused as the server refuses it. */
+    #[Test]
+    public function theBenchAnswersAsTheServerDoes(): void
+    {
+        $this->signIn('jointer');
+        $desk = new Desk();
+        $questions = ['' => '', ...array_fill_keys(array_keys(Bench::tools()), 'unit=in')];
+        foreach ([...$questions, 'dew' => 'air=22.5&humidity=0.5&hat=1', 'hat' => ''] as $tool => $query) {
+            $server = $this->call('GET', rtrim("/api/bench/$tool", '/')."?$query");
+            $here = self::take($desk, ['do' => 'bench', 'tool' => $tool, 'query' => $query]);
+            self::assertSame([$server->getStatusCode(), $server->getContent()], [$here['status'], self::body($here)], $tool);
+        }
+        self::assertSame(422, self::take($desk, ['do' => 'bench', 'tool' => 'dew', 'query' => 'air[]=12'])['status']);
+    }
+
     #[Test]
     public function whateverIsSentIsAnswered(): void
     {
@@ -104,7 +120,7 @@ final class DeskTest extends ApiTestCase
     {
         $messages = [
             ['do' => 'open', 'package' => $this->package(), 'grown' => []], self::question('GET', '', null, 0),
-            self::question('GET', '/kits', null, 0),
+            self::question('GET', '/kits', null, 0), ['do' => 'bench', 'tool' => 'fault', 'query' => ''],
         ];
         $alone = [\PHP_BINARY, '-n', '-d', 'extension=mbstring', '-d', 'extension=ctype'];
         $process = new Process([...$alone, \dirname(__DIR__, 2).'/bin/hand.php']);
@@ -112,7 +128,7 @@ final class DeskTest extends ApiTestCase
         $process->setInput(implode('', $lines));
         $process->mustRun();
         $answers = array_map(self::read(...), explode("\n", trim($process->getOutput())));
-        self::assertSame([200, 200, 200], array_column($answers, 'status'));
+        self::assertSame([200, 200, 200, 200], array_column($answers, 'status'));
         self::assertSame((string) $this->call('GET', self::JOB)->getContent(), self::body($answers[1]));
     }
 

@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch'
+import { HandRefused } from '../engine/carried'
 import { hear } from '../engine/clock'
 import { heard, notHeard } from '../engine/signal'
 import type { paths } from './schema'
@@ -75,8 +76,14 @@ async function unheard(request: Request): Promise<Response | null> {
   notHeard()
   if (request.method !== 'GET') return null
   const { pathname, search } = new URL(request.url)
-  const here = await answerHere(pathname + search)
-  return here === undefined ? null : Response.json(here)
+  try {
+    const here = await answerHere(pathname + search)
+    return here === undefined ? null : Response.json(here)
+  } catch (error) {
+    // Refused as the server would have.
+    if (error instanceof HandRefused) return Response.json(error.problem, { status: error.problem.status })
+    throw error
+  }
 }
 
 /** The only place that calls fetch. */

@@ -5,11 +5,14 @@ import { answerOf, JOBS, Server } from '../testing/server'
 import type { HandWorker } from '../engine/hand'
 import { leaveBehind, renew, takeAlong } from './device'
 import { carried, entries, isHere, outbox } from './here'
-import { answered, client } from './client'
+import { answered, ApiError, client } from './client'
 import type { Draft } from './types'
 
 /** What the engine was asked. */
 const asked: { path?: string; page?: number }[] = []
+
+/** What it answers with. */
+let says: { status: number; [told: string]: unknown }
 
 /** An engine that opens what it is given, and answers whatever it is asked. */
 vi.mock('../engine/hand', async (original) => ({
@@ -22,7 +25,7 @@ vi.mock('../engine/hand', async (original) => ({
       postMessage: (message: string) => {
         asked.push(JSON.parse(message) as { path?: string })
         void Promise.resolve().then(() =>
-          worker.onmessage?.({ data: { said: '{"status":200,"body":"{}"}' } } as unknown as never),
+          worker.onmessage?.({ data: { said: JSON.stringify({ status: says.status, body: JSON.stringify(told()) }) } } as never),
         )
       },
     }
@@ -31,6 +34,8 @@ vi.mock('../engine/hand', async (original) => ({
 }))
 const kept = vi.fn<(onEach: (done: number, of: number) => void) => Promise<void>>()
 vi.mock('../engine/shell', () => ({ keepEngine: (onEach: (done: number, of: number) => void) => kept(onEach) }))
+
+const told = () => (says.status === 200 ? {} : says)
 
 const JOB = JOBS['half-cut']
 const kit = { id: 'quillon-straight-12', revision: 4, size: '11 kV' }
@@ -43,6 +48,7 @@ const packed = (lines: string[]) => ({
 
 let server: Server
 beforeEach(async () => {
+  says = { status: 200 }
   server = new Server('jointer')
   server.gives('GET', `/api/jobs/${JOB}/package`, packed(['1']))
   server.gives('GET', `/api/kits/${kit.id}/${kit.revision}/words`, { sheet: {}, rules: [] })
@@ -80,6 +86,27 @@ it('takes the engine, then the job with what its pages read, and says how far it
     [`/api/jobs/${JOB}/kits`, 2],
   ])
   await expect(answered(client.GET('/api/cables'))).rejects.toThrow('No answer from the server')
+})
+
+it('works on the bench, for which no job is needed, and is refused as by the server', async () => {
+  server.goesOffline()
+  const work = (given: Record<string, string>) =>
+    answered(
+      client.GET('/api/bench/{tool}', {
+        params: { path: { tool: 'dew' }, query: { unit: 'mm', given } },
+        querySerializer: { object: { style: 'form', explode: true } },
+      }),
+    )
+  asked.length = 0
+  expect(await answered(client.GET('/api/bench'))).toEqual({})
+  expect(await work({ air: '22.5' })).toEqual({})
+  expect(asked).toEqual([
+    { do: 'bench', tool: '', query: '' },
+    { do: 'bench', tool: 'dew', query: 'unit=mm&air=22.5' },
+  ])
+  says = { status: 422, detail: 'Some of it cannot be used.', problems: [{ path: 'air', message: 'must be a number' }] }
+  const refused = await work({ air: 'soon' }).catch((error: unknown) => error)
+  expect(refused instanceof ApiError && refused.problem?.problems).toEqual(says['problems'])
 })
 
 it('is not there where the engine could not be fetched, and says so', async () => {

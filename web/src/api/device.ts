@@ -139,6 +139,8 @@ export const useLostSince = (): string | null => useSyncExternalStore(onSignal, 
 /** What the server does not answer: as it answered when the job was taken along, or as the engine here does. */
 setAnswerHere(async (path) => {
   const here = carried()
+  const tool = toolOf(path)
+  if (here && tool) return here.askBench(tool.key, tool.query)
   const kept = here?.list?.find(({ paths }) => paths.includes(path))
   if (here && kept) return here.answer(kept.jobId, path)
   const question = questionOf(path)
@@ -146,6 +148,13 @@ setAnswerHere(async (path) => {
   const at = new Date(serverNow()).toISOString()
   return here && isKept ? here.ask(question.jobId, { method: 'GET', path: question.path, page: question.page, at }) : undefined
 })
+
+/** The bench needs no job: wherever the engine is, it works. */
+function toolOf(address: string): { key: string; query: string } | null {
+  const { pathname, search } = new URL(address, window.location.origin)
+  const key = /^\/api\/bench(?:\/([a-z-]+))?$/.exec(pathname)
+  return key && { key: key[1] ?? '', query: search.slice(1) }
+}
 
 /** What of a job the engine here answers besides the job itself. */
 function questionOf(address: string): { jobId: string; path: string; page: number } | null {

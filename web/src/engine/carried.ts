@@ -127,6 +127,11 @@ export class Carried {
     return answered(answer)
   }
 
+  /** A calculation alone. @throws HandRefused as the server would refuse, and HandBroken where there is no engine on this device */
+  async askBench(tool: string, query: string): Promise<unknown> {
+    return answered(await this.hand.ask({ do: 'bench', tool, query }))
+  }
+
   /** The engine has ended: every job has to be opened again. */
   allClosed(): void {
     this.#open.clear()

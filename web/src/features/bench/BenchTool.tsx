@@ -24,7 +24,7 @@ export function BenchTool() {
         All tools
       </Link>
       {error && (
-        <Note tone="out">The tools are worked out by the server, and it does not answer. Try again where there is a signal.</Note>
+        <Note tone="out">The server does not answer, and the engine is not on this device: it comes with a job that is taken along.</Note>
       )}
       {data && !tool && <Note tone="out">There is no such tool: take one of them all.</Note>}
       {tool && <Worked key={tool.key} tool={tool} />}
