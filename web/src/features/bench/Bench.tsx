@@ -14,7 +14,9 @@ export function Bench() {
       <h1 className="text-lead font-bold">Bench</h1>
       <p>Each calculation alone, where it belongs on an accessory. Nothing is kept; the address holds what you typed.</p>
       {error && (
-        <Note tone="out">The server does not answer, and the engine is not on this device: it comes with a job that is taken along.</Note>
+        <Note tone="out">
+          The server does not answer, and the engine is not on this device: it comes with a job that is taken along.
+        </Note>
       )}
       <div className="max-desk:hidden">
         <Accessory />

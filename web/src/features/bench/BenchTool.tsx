@@ -24,7 +24,9 @@ export function BenchTool() {
         All tools
       </Link>
       {error && (
-        <Note tone="out">The server does not answer, and the engine is not on this device: it comes with a job that is taken along.</Note>
+        <Note tone="out">
+          The server does not answer, and the engine is not on this device: it comes with a job that is taken along.
+        </Note>
       )}
       {data && !tool && <Note tone="out">There is no such tool: take one of them all.</Note>}
       {tool && <Worked key={tool.key} tool={tool} />}

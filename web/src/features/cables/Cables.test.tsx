@@ -153,3 +153,20 @@ describe('what is it?', () => {
     expect((await screen.findByRole('alert')).textContent).toContain('Choose the cable first.')
   })
 })
+
+describe('the bench', () => {
+  it('is reached with what is known of the cable and the air', async () => {
+    const job = jobOf('no-fit')
+    const ends = job.ends.map((end) => ({ ...end, cable: { ...end.cable, screenWires: { count: 36, diameterMm: 0.8 } } }))
+    const draft = { ...job.draft, weather: { air: '12.5 °C', humidity: 81 } }
+    openPage(PATH, 'jointer', (server) => server.gives('GET', `/api/jobs/${ID}`, { ...job, ends, draft }))
+    const addressOf = async (name: string) =>
+      decodeURIComponent((await screen.findByRole('link', { name: `On the bench: ${name}` })).getAttribute('href') ?? '')
+    // 36 × π × 0.8² / 4.
+    expect(await addressOf('what its screen reads')).toBe('/bench/screen?unit=mm&area=18.10')
+    fireEvent.click(screen.getByRole('radio', { name: 'Condition' }))
+    expect(await addressOf('°C and °F')).toBe('/bench/temperature?unit=mm&temperature=12.5+°C')
+    expect(await addressOf('dew point')).toContain('air=12.5+°C&humidity=81')
+    expect(await addressOf('insulation resistance')).toContain('/bench/insulation?unit=mm')
+  })
+})

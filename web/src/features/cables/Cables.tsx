@@ -103,6 +103,10 @@ function CableEndSheet({ job, end }: { job: Job; end: End }) {
   )
 }
 
+/** Of all wires of a screen together, in mm²; null: it has none, or they were not counted. */
+const areaOf = (wires: { count: number; diameterMm: number } | null): string | null =>
+  wires && ((wires.count * Math.PI * wires.diameterMm ** 2) / 4).toFixed(2)
+
 type AtEndProps = { job: Job; end: End; mayPlan: boolean; active: LayerKind; onActive: (layer: LayerKind) => void }
 
 /** What the cable is called, drawn with what was measured, and what does not agree. */
@@ -124,11 +128,14 @@ function CableAtEnd({ job, end, mayPlan, active, onActive }: AtEndProps) {
             </p>
           )}
           {cable && (
-            <OnTheBench
-              tool="size"
-              name="conductor size"
-              given={{ size: cable.cable.conductorSize, metal: cable.cable.conductorMaterial }}
-            />
+            <div className="flex flex-wrap gap-x-6">
+              <OnTheBench
+                tool="size"
+                name="conductor size"
+                given={{ size: cable.cable.conductorSize, metal: cable.cable.conductorMaterial }}
+              />
+              <OnTheBench tool="screen" name="what its screen reads" given={{ area: areaOf(cable.cable.screenWires) }} />
+            </div>
           )}
         </div>
         {mayPlan && (

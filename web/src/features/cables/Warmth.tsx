@@ -74,6 +74,8 @@ export function Warmth({ job, end, mayPlan }: { job: Job; end: End; mayPlan: boo
             surface: endOf(draft, end).surface ?? null,
           }}
         />
+        <OnTheBench tool="temperature" name="°C and °F" given={{ temperature: draft.weather?.air ?? null }} />
+        <OnTheBench tool="insulation" name="insulation resistance" given={{ at: endOf(draft, end).surface ?? null }} />
         {handling && handling.bendingRadiusMm !== null && (
           <OnTheBench
             tool="bend"

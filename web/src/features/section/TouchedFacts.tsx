@@ -12,6 +12,7 @@ export type Found = {
   key: string
   name: string
   isLayer: boolean
+  nature: Section['items'][number]['nature'] | null
   madeOf: string
   fromMm: number
   toMm: number
@@ -31,7 +32,7 @@ export function touchedAt(section: Section, stage: number | null, { mm, radiusMm
       (one) => one.fromMm <= mm && one.toMm >= mm && one.insideMm <= radiusMm && one.outsideMm >= radiusMm,
     )
     const own = section.items.find((one) => one.key === item.key && one.end === item.end)
-    const more = { reason: own?.reason ?? null, planned: own?.planned ?? null, field: null }
+    const more = { nature: own?.nature ?? null, reason: own?.reason ?? null, planned: own?.planned ?? null, field: null }
     if (on) return { ...item, isLayer: false, insideMm: on.insideMm, outsideMm: on.outsideMm, ...more }
   }
   const own = layers.filter((one) => isHere(one) && one.fromMm <= mm && one.toMm >= mm).sort((a, b) => a.radiusMm - b.radiusMm)
@@ -40,7 +41,7 @@ export function touchedAt(section: Section, stage: number | null, { mm, radiusMm
   return layer
     ? {
         ...{ ...layer, isLayer: true, madeOf: '', insideMm: own[at - 1]?.radiusMm ?? 0, outsideMm: layer.radiusMm },
-        ...{ reason: null, planned: null, field: fieldAt(section, layer, mm) },
+        ...{ nature: null, reason: null, planned: null, field: fieldAt(section, layer, mm) },
       }
     : null
 }
@@ -112,13 +113,7 @@ export function TouchedFacts({ found, known, onClose }: TouchedFactsProps) {
       {found.isLayer && found.key === 'insulation' && <FieldFact field={found.field} />}
       {!found.isLayer && !isUnsaid && (
         <span className="flex basis-full flex-wrap gap-x-6">
-          <OnTheBench
-            tool="tape"
-            name="wound to this"
-            given={{ beneath: inMm(2 * found.insideMm), to: inMm(2 * found.outsideMm), along: inMm(found.toMm - found.fromMm) }}
-          />
-          <OnTheBench tool="shrink" name="a shrink tube over this" given={{ beneath: inMm(2 * found.insideMm) }} />
-          <OnTheBench tool="stretch" name="rubber over this" given={{ beneath: inMm(2 * found.insideMm) }} />
+          <Tools found={found} />
           {window && <OnTheBench tool="window" name="body over both screens" given={window} />}
         </span>
       )}
@@ -133,6 +128,27 @@ export function TouchedFacts({ found, known, onClose }: TouchedFactsProps) {
       {found.reason && <span className="basis-full">{say(found.reason, unit)}</span>}
     </section>
   )
+}
+
+/** What is reckoned of such a part by itself. */
+function Tools({ found }: { found: Found }) {
+  const [beneath, over, along] = [inMm(2 * found.insideMm), inMm(2 * found.outsideMm), inMm(found.toMm - found.fromMm)]
+  switch (found.nature) {
+    case 'tube':
+      return <OnTheBench tool="shrink" name="a shrink tube over this" given={{ beneath }} />
+    case 'body':
+    case 'pushed':
+      return <OnTheBench tool="stretch" name="rubber over this" given={{ beneath }} />
+    case 'wrap':
+      return (
+        <>
+          <OnTheBench tool="tape" name="wound to this" given={{ beneath, to: over, along }} />
+          <OnTheBench tool="fill" name="filled to this" given={{ inner: beneath, outer: over, long: along }} />
+        </>
+      )
+    default:
+      return null
+  }
 }
 
 function FieldFact({ field }: { field: Found['field'] }) {
