@@ -142,6 +142,21 @@ final class BenchTest extends TestCase
         self::assertEqualsWithDelta($is, $said, 0.002 * $is + 0.05);
     }
 
+    /** Source: psychrolib (ASHRAE Handbook Fundamentals 2017), a general-purpose library, for air at which the dew point is above 0 °C. */
+    #[Test]
+    public function theDewPointIsThatOfAPsychrometricLibrary(): void
+    {
+        $script = 'const p = require("psychrolib"); p.SetUnitSystem(p.SI);'
+            .'console.log([[12, 65], [25, 60], [32, 90]].map(([t, h]) => p.GetTDewPointFromRelHum(t, h / 100)).join(" "))';
+        $said = shell_exec(\sprintf('cd %s && node -e %s', escapeshellarg(\dirname(__DIR__, 3).'/web'), escapeshellarg($script)));
+        $library = array_map(floatval(...), explode(' ', trim((string) $said)));
+        self::assertCount(3, $library);
+        foreach ([['12', '65'], ['25', '60'], ['32', '90']] as $i => [$air, $humidity]) {
+            $figures = self::figures('dew', ['air' => $air, 'humidity' => $humidity, 'surface' => '20']);
+            self::assertEqualsWithDelta($library[$i], (float) $figures['Dew point'], 0.11, "$air °C, $humidity %");
+        }
+    }
+
     /** What lies outside of a field's limits is refused, on either side, with the field and the limit; what lies on them is taken. */
     #[Test]
     public function everyFieldHasItsLimits(): void
