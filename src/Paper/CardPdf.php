@@ -5,93 +5,98 @@ declare(strict_types=1);
 namespace App\Paper;
 
 use App\Paper\Section\HalfSection;
+use Berm\Core\Cable\End;
+use Berm\Core\Card\Abreast;
 use Berm\Core\Card\Card;
-use Berm\Core\Card\CardMark;
 use Berm\Core\Card\CardPart;
 use Berm\Core\Card\CardStep;
 use Berm\Core\Kit\Item;
 use Berm\Core\Saying\Sentence;
 
-/** The mark-out card: for a gloved hand at arm's length, an end on a sheet; what lies where, and what there is no way back from, behind. */
+/**
+ * The mark-out card: for a gloved hand at arm's length. An end on a sheet, or both where they are cut alike and one sheet has room for it;
+ * what lies where, and what there is no way back from, behind.
+ */
 final readonly class CardPdf
 {
-    private function __construct(private Paper $paper, private Occasion $of, private Card $card)
+    /** @param non-empty-list<Card> $cards what its front is of: one end, or both */
+    private function __construct(private Paper $paper, private Occasion $of, private array $cards, private ?Abreast $abreast)
     {
     }
 
     public static function of(Occasion $of, Asked $asked): string
     {
-        $paper = Paper::across($asked->paper, "{$of->plan->job->name}: mark-out card")
-            ->withFoot("Berm · {$of->plan->job->name} · mark-out card");
-        foreach (null === $asked->end ? $of->plan->job->function->ends() : [$asked->end] as $end) {
-            $card = new self($paper, $of, Card::of($of->plan, $end, $asked->from));
-            $card->front();
-            $card->back();
+        $paper = self::sheet($of, $asked);
+        $ends = null === $asked->end ? $of->plan->job->function->ends() : [$asked->end];
+        $cards = array_map(static fn (End $end): Card => Card::of($of->plan, $end, $asked->from), $ends);
+        $abreast = 2 === \count($cards) ? Abreast::of(...$cards) : null;
+        if (null !== $abreast && self::hasRoom($of, $asked, $cards, $abreast)) {
+            (new self($paper, $of, $cards, $abreast))->front();
+            array_map(static fn (Card $card) => (new self($paper, $of, [$card], null))->back($card), $cards);
+
+            return $paper->printed();
+        }
+        foreach ($cards as $card) {
+            $sheet = new self($paper, $of, [$card], null);
+            $sheet->front();
+            $sheet->back($card);
         }
 
         return $paper->printed();
     }
 
+    private static function sheet(Occasion $of, Asked $asked): Paper
+    {
+        return Paper::across($asked->paper, "{$of->plan->job->name}: mark-out card")->withFoot("Berm · {$of->plan->job->name} · mark-out card");
+    }
+
+    /**
+     * Tried on a sheet that nobody sees.
+     *
+     * @param non-empty-list<Card> $cards
+     */
+    private static function hasRoom(Occasion $of, Asked $asked, array $cards, Abreast $abreast): bool
+    {
+        $tried = self::sheet($of, $asked);
+        (new self($tried, $of, $cards, $abreast))->front();
+
+        return 1 === $tried->getNumPages();
+    }
+
     private function front(): void
     {
         $this->paper->AddPage();
-        $this->paper->Bookmark("End {$this->card->end->value}");
-        $from = $this->of->reader->say(Sentence::plain($this->card->from->label()));
-        $this->of->head($this->paper, "Mark-out card, end {$this->card->end->value}. Marks are measured from $from.", $this->card->stop());
+        [$card] = $this->cards;
+        $ends = null === $this->abreast ? "end {$card->end->value}" : 'ends A and B';
+        $this->paper->Bookmark(ucfirst($ends));
+        $from = $this->of->reader->say(Sentence::plain($card->from->label()));
+        $this->of->head($this->paper, "Mark-out card, $ends. Marks are measured from $from.", $card->stop());
         if (null !== $this->of->plan->section) {
-            HalfSection::draw($this->paper, $this->of->plan, $this->card->end);
+            HalfSection::draw($this->paper, $this->of->plan, null === $this->abreast ? $card->end : null);
         }
-        $this->marks();
+        $marks = new CardMarks($this->paper, $this->of);
+        null === $this->abreast ? $marks->ofEnd($card->marks()) : $marks->ofBoth($this->abreast);
         $this->paper->Ln(2);
         $this->before();
-    }
-
-    private function marks(): void
-    {
-        $unit = $this->of->reader->unit->value;
-        $wide = $this->paper->wide();
-        $cores = 1 < ($this->of->plan->markOut?->cores() ?? 1);
-        $widths = [9.0, 44.0, 40.0, 46.0, 62.0, 22.0];
-        $columns = new Columns(
-            $this->paper, ['No.', 'Cut', "At, $unit", "From – to, $unit", 'Tool', 'Depth', $cores ? 'Measured, core by core' : 'Measured'],
-            [...$widths, $wide - array_sum($widths)], [13.0, 11.0, 20.0, 11.0, 9.5, 9.5, 9.5], 9.5,
-        );
-        $columns->head();
-        foreach ($this->card->marks() as $mark) {
-            $columns->row($this->row($mark, $cores));
-        }
-    }
-
-    /** @return list<string> */
-    private function row(CardMark $mark, bool $isOfCores): array
-    {
-        $set = $mark->seen->set($this->of->reader->unit);
-        $depth = $mark->mark->depth;
-        $needs = null === $set->needs ? '' : ". Set it with a {$set->needs->label()}";
-        $isEach = substr_count($mark->cores, ',') + 1 === ($this->of->plan->markOut?->cores() ?? 1);
-        $boxes = $isOfCores && '' !== $mark->cores ? explode(', ', $mark->cores) : [''];
-
-        return [
-            (string) $mark->mark->order,
-            ucfirst($this->of->reader->word($mark->mark->place->cut->layer()->label())).('' === $mark->cores ? '' : ($isEach
-                ? ', each core' : ", core $mark->cores")),
-            $set->at, "$set->from – $set->to", $mark->mark->tool.$needs,
-            null === $depth ? '' : $this->of->reader->fine($depth).($mark->mark->isDepthMeasured ? '' : ', by type'),
-            implode('   ', array_map(static fn (string $core): string => trim("$core ______"), $boxes)),
-        ];
     }
 
     /** What is done before anything is joined, the least margin, and where people can be hurt. */
     private function before(): void
     {
-        foreach ($this->card->parked() as $side) {
-            $names = implode(', then ', array_map(static fn (Item $item): string => lcfirst($item->name), $side->items));
-            $this->lead('Slide on first', ($side->isOnCores ? 'each core: '
-                : '')."$names. Room needed: {$this->of->reader->mark($side->needed)}.");
+        foreach ($this->cards as $card) {
+            foreach ($card->parked() as $side) {
+                $names = implode(', then ', array_map(static fn (Item $item): string => lcfirst($item->name), $side->items));
+                $where = implode(', ', [
+                    ...(null === $this->abreast ? [] : ["end {$card->end->value}"]), ...($side->isOnCores ? ['each core'] : []),
+                ]);
+                $this->lead('Slide on first', ('' === $where ? '' : "$where: ")
+                    ."$names. Room needed: {$this->of->reader->mark($side->needed)}.");
+            }
         }
-        $this->lead('Connector', $this->said($this->card->joining()));
-        $this->lead('Thinnest', $this->said($this->card->thinnest()?->withWorst()));
-        $this->lead('Take care', implode(' ', $this->card->cautions()).' Local rules, the permit and the leaflet in the box come first.');
+        [$card] = $this->cards;
+        $this->lead('Connector', $this->said($card->joining()));
+        $this->lead('Thinnest', $this->said($card->thinnest()?->withWorst()));
+        $this->lead('Take care', implode(' ', $card->cautions()).' Local rules, the permit and the leaflet in the box come first.');
     }
 
     private function said(?Sentence $sentence): string
@@ -113,14 +118,14 @@ final readonly class CardPdf
         $this->paper->Ln(0.8);
     }
 
-    private function back(): void
+    private function back(Card $card): void
     {
-        [$parts, $steps] = [$this->card->parts(), $this->card->oneWay()];
+        [$parts, $steps] = [$card->parts(), $card->oneWay()];
         if ([] === $parts && [] === $steps) {
             return;
         }
         $this->paper->AddPage();
-        $this->paper->face(12, 'B')->say("End {$this->card->end->value}: what lies where, in the order of setting", 7);
+        $this->paper->face(12, 'B')->say("End {$card->end->value}: what lies where, in the order of setting", 7);
         $this->paper->rule(0.3);
         array_map(fn (CardPart $part) => $this->wide($part->name, implode(' ', array_map($this->of->reader->say(...), $part->lies))),
             $parts);

@@ -40,11 +40,11 @@ final readonly class Pages
         ));
     }
 
-    /** Row by row, as the eye goes along a table: words whose middles are at one height, from left to right. */
-    public function rows(): string
+    /** Row by row, as the eye goes along a table: words whose middles are at one height, from left to right. @param int|null $of a page, from 0; null: all */
+    public function rows(?int $of = null): string
     {
         $rows = [];
-        foreach ($this->pages as $page) {
+        foreach (null === $of ? $this->pages : [$this->pages[$of]] as $page) {
             $words = $page['words'];
             usort($words, static fn (array $one, array $other): int => $one[2] + $one[4] <=> $other[2] + $other[4]);
             $row = [];

@@ -14,7 +14,9 @@ use App\Tests\Http\PdfText;
 use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\TaskKind;
 use Berm\Core\Cable\End;
+use Berm\Core\Card\Abreast;
 use Berm\Core\Card\Card;
+use Berm\Core\Card\CardMark;
 use Berm\Core\Card\Strip;
 use Berm\Core\Card\StripMark;
 use Berm\Core\Card\StripPiece;
@@ -83,6 +85,27 @@ final class PrintedTest extends TestCase
                 self::assertStringContainsString($reader->word('oversheath'), mb_strtolower($text));
             }
         }
+    }
+
+    /** Both ends stand on one sheet where they are cut alike and it has room: each with its own marks, in its own columns. */
+    #[Test]
+    #[DataProvider('jobs')]
+    public function bothEndsStandOnOneSheetOnlyWhereItHasRoom(string $sheet, LengthUnit $unit): void
+    {
+        $plan = self::plan($sheet);
+        $pages = Pages::of(self::printed(Kind::Card, $plan, ['unit' => $unit->value]));
+        self::assertSame([], $pages->unreadable());
+        $front = $pages->rows(0);
+        $isBoth = str_contains($front, 'ends A and B');
+        $cards = array_map(static fn (End $end): Card => Card::of($plan, $end), $plan->job->function->ends());
+        self::assertTrue(!$isBoth || null !== Abreast::of(...$cards), 'they are cut alike');
+        $places = static fn (CardMark $mark): string => preg_quote($mark->seen->set($unit)->at.' '.$mark->seen->set($unit)->from
+            .' – '.$mark->seen->set($unit)->to, '/');
+        foreach ($isBoth ? Abreast::of(...$cards)->rows ?? [] : [] as [$a, $b]) {
+            self::assertMatchesRegularExpression("/{$places($a)} .{0,40}{$places($b)}/", $front);
+        }
+        self::assertSame($isBoth ? 1 : \count($cards), substr_count($pages->text(), 'Mark-out card, end'));
+        self::assertStringContainsString('No way back', $pages->text());
     }
 
     /** Every reading that is asked for has its limits and a place to be written on. */

@@ -7,6 +7,7 @@ namespace Berm\Core\Tests\Card;
 use Berm\Core\Build\Event\CoreCutBack;
 use Berm\Core\Build\Event\CutMeasured;
 use Berm\Core\Cable\End;
+use Berm\Core\Card\Abreast;
 use Berm\Core\Card\Card;
 use Berm\Core\Card\CardMark;
 use Berm\Core\Card\CardPart;
@@ -41,6 +42,33 @@ final class CardTest extends TestCase
             ],
             array_map(static fn (CardMark $one): string => "{$one->mark->order} {$one->mark->place->cut->value} $one->cores", $marks),
         );
+    }
+
+    /** The same cuts with the same tools, however far from the end; a paper side against a plastic one is two tables. */
+    #[Test]
+    public function endsThatAreCutAlikeStandSideBySide(): void
+    {
+        $pairs = static function (string $sheet): ?array {
+            $plan = self::plan($sheet);
+            $abreast = Abreast::of(Card::of($plan, End::A), Card::of($plan, End::B));
+
+            return null === $abreast ? null : array_map(static fn (array $row): array => array_map(
+                static fn (CardMark $mark): string => "{$mark->mark->place->inWords()}: {$mark->seen->at->toText()}", $row,
+            ), $abreast->rows);
+        };
+        $rows = $pairs(self::THREE) ?? self::fail('they are cut alike');
+        self::assertCount(6, $rows);
+        self::assertSame(['the cut of the [oversheath] of end A: 960 mm', 'the cut of the [oversheath] of end B: 700 mm'], $rows[0]);
+        self::assertNull($pairs('quillon-paper-17'));
+    }
+
+    /** A core that was cut back has its marks by itself: the other end has as many of them, or a table of its own. */
+    #[Test]
+    public function aShorterCoreIsNotSetBesideOneThatIsNot(): void
+    {
+        $job = Spoilt::insideOut(self::THREE, Length::ofMillimetres(6));
+        self::assertNull($job->write(new CoreCutBack(End::A, 1, Spoilt::reading(Length::ofMillimetres(12)), 'cut too far')));
+        self::assertNull(Abreast::of(Card::of($job->plan, End::A), Card::of($job->plan, End::B)));
     }
 
     /** From the joint's centre every mark is as much farther as the connector keeps the end away; from the oversheath, what it leaves. */

@@ -11,17 +11,19 @@ use Berm\Core\Kit\AccessoryFunction;
 use Berm\Core\Section\CutPoint;
 use Berm\Core\Wire\SectionJson;
 
-/** The side of one end, to scale along the axis, each of its cuts by its number in the table below. */
+/** The side of one end, or all of it, to scale along the axis, each cut by its number in the table below. */
 final class HalfSection
 {
     /** Of the bodies of all lanes together, in mm of paper. */
     private const TALL = 26.0;
     private const ROW = 3.4;
 
-    public static function draw(Paper $paper, Plan $plan, End $end): void
+    /** @param End|null $end null: both */
+    public static function draw(Paper $paper, Plan $plan, ?End $end): void
     {
         $section = SectionJson::of($plan);
-        $cuts = array_values(array_filter($plan->section->cuts ?? [], static fn (CutPoint $cut): bool => $cut->place->end === $end));
+        $isShown = static fn (CutPoint $cut): bool => null === $end || $cut->place->end === $end;
+        $cuts = array_values(array_filter($plan->section->cuts ?? [], $isShown));
         if (null === $section || [] === $cuts) {
             return;
         }
@@ -43,13 +45,13 @@ final class HalfSection
     }
 
     /** @return array{float, float} of the axis, in mm: from beyond the cable's last body to beyond the connector */
-    private static function side(Plan $plan, End $end, DescribedSection $described): array
+    private static function side(Plan $plan, ?End $end, DescribedSection $described): array
     {
         $connector = $plan->section->connector ?? throw new \LogicException('there is a section');
         [$low, $high] = [$connector->from->inMillimetres(), $connector->to->inMillimetres()];
 
         return match (true) {
-            AccessoryFunction::Joint !== $plan->job->function => [$described->from, $described->to],
+            null === $end, AccessoryFunction::Joint !== $plan->job->function => [$described->from, $described->to],
             End::A === $end => [$described->from, $high + 10],
             default => [$low - 10, $described->to],
         };

@@ -81,7 +81,7 @@ function Papers({ job, asked, set }: PapersProps) {
       <Printed
         title="Mark-out card"
         href={of('card', { end, from })}
-        does="Every mark of an end in the order of cutting, large, with its window, tool and depth, and room to write what was measured. Behind it what lies where, and what there is no way back from."
+        does="Every mark of an end in the order of cutting, large, with its window, tool and depth, and room to write what was measured; both ends on one sheet where they are cut alike and it has room. Behind it what lies where, and what there is no way back from."
       >
         {job.markOut && (
           <Choice name="Measured from">
