@@ -4,7 +4,7 @@ set -euo pipefail
 . "$(dirname "$0")/lib.sh"
 cd "$root"
 printf '== The core, one process of PHP %s\n' "$(php -r 'echo PHP_VERSION;')"
-for bench in plan identify rank ways; do php -d opcache.enable_cli=1 "core/bench/$bench.php"; done
+for bench in plan identify rank ways tools; do php -d opcache.enable_cli=1 "core/bench/$bench.php"; done
 
 printf '\n== The application, nginx and php-fpm on this machine\n'
 fresh_application bench
@@ -18,7 +18,7 @@ cookie="berm=$(awk '$6 == "berm" { print $7 }' "$jar")"
 job=/api/jobs/019aa100-0000-7000-8000-000000000002
 # One connection, so that the time of one request is seen and not the queue before it. Rounds take turns, and of each route the
 # least disturbed round counts: a shared machine is faster one second than the next.
-paths=(/api/ping "$job" "$job/kits" "$job/connectors" "$job/ends/A/identification" "/api/cables?search=95+al")
+paths=(/api/ping "$job" "$job/kits" "$job/connectors" "$job/ends/A/identification" "/api/cables?search=95+al" "/api/bench/tape?unit=mm")
 rounds=$state/rounds; : > "$rounds"
 for _ in 1 2 3 4; do
   for path in "${paths[@]}"; do
@@ -39,6 +39,13 @@ write() { # write EVENT
 for typed in 3 4 5 6 7 4 5 6 7 3; do
   write "{\"kind\":\"check-made\",\"stage\":\"stress\",\"check\":\"step\",\"end\":\"A\",\"core\":1,\"reading\":{\"typed\":\"$typed\",\"unit\":\"mm\",\"instrument\":\"steel-rule\"}}"
 done | sort -n | awk '{ time[NR] = $1; size = $2 } END { printf "median %.1f ms; the answer has %.1f kB uncompressed (limit 25)\n", 1000 * time[int((NR + 1) / 2)], size / 1000 }'
+
+printf '\n== Papers: a joint of three cores, over HTTP\n'
+for paper in card template stages labels record; do
+  for _ in 1 2 3 4 5; do
+    curl -fsS --noproxy '*' -H "Cookie: $cookie" -o "$state/paper.pdf" -w '%{time_total} %{size_download}\n' "$at/api/jobs/019aa100-0000-7000-8000-000000000007/$paper.pdf"
+  done | sort -n | awk -v paper="$paper" '{ time[NR] = $1; size = $2 } END { printf "%-12s median %4.0f ms, %.0f kB\n", paper, 1000 * time[3], size / 1000 }'
+done
 
 printf '\n== Ten thousand kit sizes and five hundred connectors\n'
 php tools/bench-ranking.php load
