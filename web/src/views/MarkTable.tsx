@@ -4,7 +4,7 @@ import { sayFine, sayTyped } from '../domain/length'
 import { Gauge } from '../drawing/Gauge'
 import { classes } from '../ui/classes'
 import { useUnit } from '../ui/UnitContext'
-import { cutName, isSameMark, markName, marksOf, sayNow, shownMark, type PickedMark } from './cuts'
+import { coresName, cutName, isInRow, markedOut, markName, marksOf, sayNow, shownMark, type PickedMark } from './cuts'
 import { Provisional } from './Provisional'
 import { VerdictWord } from './Verdict'
 
@@ -29,6 +29,9 @@ const COLUMNS: Record<Show, string[]> = {
 /** The marks of one end in the order of cutting: the same facts as the drawing, for the keyboard and the screen reader. */
 export function MarkTable({ job, end, datum, active, onPick, show }: MarkTableProps) {
   const unit = useUnit()
+  const marks = marksOf(job, end)
+  // Cores that are marked alike stand once; each is measured by itself.
+  const rows = show === 'readings' ? marks.map((mark) => ({ mark, cores: ownCore(mark) })) : markedOut(marks, datum, unit)
   return (
     <table
       className={classes('w-full table-fixed text-left print:min-w-0 print:text-label', show !== 'marks' && 'min-w-[44rem]')}
@@ -60,12 +63,13 @@ export function MarkTable({ job, end, datum, active, onPick, show }: MarkTablePr
         </tr>
       </thead>
       <tbody>
-        {shownMarks(marksOf(job, end), show).map((mark) => (
+        {rows.map(({ mark, cores }) => (
           <Row
             key={markName(mark, unit)}
             mark={mark}
+            cores={show === 'readings' ? '' : coresName({ mark, cores }, marks)}
             datum={datum}
-            isActive={isSameMark(active, mark)}
+            isActive={isInRow(active, { mark, cores })}
             onPick={() => onPick(mark)}
             show={show}
           />
@@ -75,13 +79,11 @@ export function MarkTable({ job, end, datum, active, onPick, show }: MarkTablePr
   )
 }
 
-/** Every core is marked alike, and each is measured by itself. */
-const shownMarks = (marks: Mark[], show: Show): Mark[] =>
-  show === 'readings' ? marks : marks.filter((mark) => (mark.core ?? 1) === 1)
+const ownCore = ({ core }: Mark): number[] => (core === null ? [] : [core])
 
-type RowProps = { mark: Mark; datum: Datum; isActive: boolean; onPick: () => void; show: Show }
+type RowProps = { mark: Mark; cores: string; datum: Datum; isActive: boolean; onPick: () => void; show: Show }
 
-function Row({ mark, datum, isActive, onPick, show }: RowProps) {
+function Row({ mark, cores, datum, isActive, onPick, show }: RowProps) {
   const unit = useUnit()
   const shown = shownMark(mark, datum, unit)
   return (
@@ -96,7 +98,7 @@ function Row({ mark, datum, isActive, onPick, show }: RowProps) {
       <td>
         <button type="button" className="min-h-11 text-left print:min-h-0" aria-current={isActive || undefined}>
           {show === 'readings' ? markName(mark, unit) : cutName(mark.cut, unit)}
-          {show !== 'readings' && mark.core !== null && <span className="block text-label text-mute">on each core</span>}
+          {cores && <span className="block text-label text-mute">{cores}</span>}
         </button>
       </td>
       <td className="pr-4 text-right whitespace-nowrap">{shown.at}</td>

@@ -4,14 +4,15 @@ import { sayFine } from '../domain/length'
 import { useUnit } from '../ui/UnitContext'
 import { cutName, datumName, shownMark } from './cuts'
 
-/** Where to cut, large enough to read from the trench. */
-export function Target({ mark, datum }: { mark: Mark; datum: Datum }) {
+/** Where to cut, large enough to read from the trench. @param cores on which of several; empty where there is but one */
+export function Target({ mark, datum, cores }: { mark: Mark; datum: Datum; cores: string }) {
   const unit = useUnit()
   const shown = shownMark(mark, datum, unit)
   return (
     <div className="grid gap-1 desk:gap-2">
       <h2 className="font-semibold">
         {mark.order} · {cutName(mark.cut, unit)}, end {mark.end}
+        {cores && `, ${cores}`}
       </h2>
       <p className="flex items-end gap-3">
         <span className="text-target leading-none low:text-[3.25rem] font-bold whitespace-nowrap">

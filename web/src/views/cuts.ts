@@ -59,4 +59,32 @@ export const isOfMark = (event: { end: 'A' | 'B'; cut: Cut; core?: number }, mar
 export const markName = (mark: PickedMark, unit: Unit): string =>
   cutName(mark.cut, unit) + (mark.core === null ? '' : `, core ${mark.core}`)
 
+/** A mark as it is marked out, and the cores that it is of: none where the cut goes round all of them, or there is but one. */
+export type MarkedOut = { mark: Mark; cores: number[] }
+
+/** The marks of an end: those of several cores once, where they are the same from that datum. A core that is shorter has its own. */
+export function markedOut(marks: Mark[], datum: Datum, unit: Unit): MarkedOut[] {
+  const shown: MarkedOut[] = []
+  for (const mark of marks) {
+    const { at, window } = shownMark(mark, datum, unit)
+    const alike = shown.find((one) => {
+      const other = shownMark(one.mark, datum, unit)
+      return one.mark.cut === mark.cut && other.at === at && other.window === window
+    })
+    if (alike && mark.core !== null) alike.cores.push(mark.core)
+    else shown.push({ mark, cores: mark.core === null ? [] : [mark.core] })
+  }
+  return shown
+}
+
+export const isInRow = (picked: PickedMark | null, { mark, cores }: MarkedOut): boolean =>
+  isSameMark(picked, mark) || (picked?.end === mark.end && picked.cut === mark.cut && cores.includes(picked.core ?? 0))
+
+/** "on each core", "on core 2", "on core 1, 3"; nothing where there is but one. */
+export function coresName({ mark, cores }: MarkedOut, marks: Mark[]): string {
+  if (cores.length === 0) return ''
+  const all = marks.filter((one) => one.cut === mark.cut && one.end === mark.end)
+  return cores.length === all.length ? 'on each core' : `on core ${cores.join(', ')}`
+}
+
 export const marksOf = (job: Job, end: 'A' | 'B'): Mark[] => job.markOut?.marks.filter((mark) => mark.end === end) ?? []

@@ -68,7 +68,7 @@ export function CutScreen({ job, mark, onPick, onDone, children }: CutScreenProp
             <p className="absolute top-0 right-0 text-label text-mute desk:hidden">
               <SavedState job={job} />
             </p>
-            <Target mark={mark} datum="cable-end" />
+            <Target mark={mark} datum="cable-end" cores={mark.core === null ? '' : `core ${mark.core}`} />
           </div>
           {mayBuild ? (
             <CutEntry job={job} mark={mark} entry={entry} onPick={onPick} />

@@ -5,7 +5,7 @@ import { say } from '../../domain/sentence'
 import { Note } from '../../ui/Note'
 import { Toggle } from '../../ui/Toggle'
 import { useUnit } from '../../ui/UnitContext'
-import { datumName, isSameMark, type PickedMark } from '../../views/cuts'
+import { coresName, datumName, isInRow, isSameMark, markedOut, marksOf, type PickedMark } from '../../views/cuts'
 import { Margins } from '../../views/Margins'
 import { MarkTables } from '../../views/MarkTables'
 import { Materials } from '../../views/Materials'
@@ -57,7 +57,7 @@ export function MarkOut() {
       </div>
       <div className="grid grid-cols-[minmax(0,1fr)] border-t border-line desk:grid-cols-[25.5rem_minmax(0,1fr)]">
         <section aria-label="The chosen mark" className="grid content-start gap-4 p-4 desk:border-r-2 desk:border-ink desk:p-6">
-          {mark && <Hero mark={mark} datum={datum} />}
+          {mark && <Hero job={job} mark={mark} datum={datum} />}
           <Parking job={job} />
         </section>
         <section aria-label="Marks" className="grid grid-cols-[minmax(0,1fr)] content-start gap-6 p-4 desk:p-6">
@@ -73,11 +73,13 @@ export function MarkOut() {
 }
 
 /** One mark with its number, window, tool, reason and working. */
-function Hero({ mark, datum }: { mark: Mark; datum: Datum }) {
+function Hero({ job, mark, datum }: { job: Job; mark: Mark; datum: Datum }) {
   const unit = useUnit()
+  const marks = marksOf(job, mark.end)
+  const row = markedOut(marks, datum, unit).find((one) => isInRow(mark, one))
   return (
     <div className="grid gap-2">
-      <Target mark={mark} datum={datum} />
+      <Target mark={mark} datum={datum} cores={row ? coresName(row, marks) : ''} />
       <Note>
         <p>{mark.reason}</p>
         <details className="text-label">
