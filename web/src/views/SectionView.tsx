@@ -31,7 +31,7 @@ export function SectionView({ job, datum, active, only = null, onPick, room = nu
     end: mark.end,
     cut: mark.cut,
     atMm: cut.axisMm,
-    text: numberAt({ cut, mark }, from, datum, unit),
+    text: numberAt(job, { cut, mark }, datum, unit),
     state: mark.recorded ? mark.recorded.judgement.verdict : isSameMark(active, mark) ? 'active' : 'planned',
   }))
   const pick =
@@ -52,29 +52,26 @@ export function SectionView({ job, datum, active, only = null, onPick, room = nu
       shortLaps={section.rules.flatMap(({ item, end, of, proof, binding }) =>
         binding && proof === 'fails' && of ? [{ part: item, end, of }] : [],
       )}
-      caption={caption(job, cuts, from, datum, unit)}
+      caption={caption(job, cuts, datum, unit)}
       {...(pick ? { onPick: pick } : {})}
     />
   )
 }
 
 type Section = NonNullable<Job['section']>
-type Drawn = { cut: { axisMm: number; end: End }; mark: Mark }
+type Drawn = { cut: Section['cuts'][number]; mark: Mark }
 type Origin = { end: End; atMm: number }
 
 /** What is set while it is planned; where it really is once it was measured. */
-function numberAt({ cut, mark }: Drawn, origins: Origin[], datum: Datum, unit: Unit): string {
-  const origin = origins.find(({ end }) => end === cut.end)
-  if (!mark.recorded || !origin) return shownMark(mark, datum, unit).at
-  const mm = Math.abs(cut.axisMm - origin.atMm)
+function numberAt(job: Job, drawn: Drawn, datum: Datum, unit: Unit): string {
+  if (!drawn.mark.recorded) return shownMark(drawn.mark, datum, unit).at
+  const mm = Math.abs(drawn.cut.axisMm - originOf(job, drawn, datum))
   return unit === 'in' ? formatInchFraction(mm) : formatMm(mm)
 }
 
 /** "… marks from the cable end: oversheath A 248 mm, …": the numbers that the drawing shows. */
-function caption(job: Job, cuts: Drawn[], origins: Origin[], datum: Datum, unit: Unit): string {
-  const said = cuts.map(
-    (one) => `${markName(one.mark, unit)}, end ${one.mark.end} ${numberAt(one, origins, datum, unit)} ${unit}`,
-  )
+function caption(job: Job, cuts: Drawn[], datum: Datum, unit: Unit): string {
+  const said = cuts.map((one) => `${markName(one.mark, unit)}, end ${one.mark.end} ${numberAt(job, one, datum, unit)} ${unit}`)
   return `${job.name}: half-section along the axis; marks from the ${datumName(datum, unit)}: ${said.join('; ')}`
 }
 
@@ -85,14 +82,21 @@ function lugHole(job: Job): number | null {
     : depth - job.connector.holeToMouthMm
 }
 
-/** Where the datum of each end lies along the axis: a cut's place there, less its distance from the datum, on that end's side. */
+/**
+ * Where the datum lies along the axis, by a cut: its place there, less its distance from the datum, on its end's side. On a core that is
+ * shorter it lies nearer than on the others, and than what goes round all of them is drawn.
+ */
+function originOf(job: Job, { cut, mark }: Drawn, datum: Datum): number {
+  const outwards = job.function === 'joint' && cut.end === 'A' ? -1 : 1
+  const endMm = cut.axisMm - outwards * cut.fromEndMm
+  const [fromEnd, fromDatum] = [mark.from['cable-end']?.atMm ?? 0, mark.from[datum]?.atMm ?? 0]
+  return endMm + outwards * (datum === 'oversheath-cut' ? fromEnd + fromDatum : fromEnd - fromDatum)
+}
+
+/** From where the tape counts on each end. */
 function origins(job: Job, section: Section, datum: Datum): Origin[] {
   return section.cuts.flatMap((cut) => {
     const mark = cut.cut === 'insulation' ? job.markOut?.marks.find((one) => isSameMark(cut, one)) : undefined
-    if (!mark) return []
-    const outwards = job.function === 'joint' && cut.end === 'A' ? -1 : 1
-    const endMm = cut.axisMm - outwards * cut.fromEndMm
-    const [fromEnd, fromDatum] = [mark.from['cable-end']?.atMm ?? 0, mark.from[datum]?.atMm ?? 0]
-    return [{ end: cut.end, atMm: endMm + outwards * (datum === 'oversheath-cut' ? fromEnd + fromDatum : fromEnd - fromDatum) }]
+    return mark ? [{ end: cut.end, atMm: originOf(job, { cut, mark }, datum) }] : []
   })
 }

@@ -42,6 +42,22 @@ describe('every mark with its window, from the datum that is chosen', () => {
     expect(rows.find((row) => row[1] === 'Insulation')?.[2]).toBe('192')
   })
 
+  it('of a core that is shorter, what goes round all of them where its own tape has it', async () => {
+    const job = jobOf('half-cut')
+    // Core 2 is 14 mm shorter: from its end all that is shared lies so much nearer, and is drawn where the others have it.
+    const shorter = (atMm: number | undefined) => (atMm ?? 0) - 14
+    const marks = job.markOut?.marks.filter(({ end, cut }) => end === 'A' && cut !== 'oversheath') ?? []
+    for (const mark of marks) {
+      const from = mark.from['oversheath-cut']
+      if (from) from.atMm = shorter(from.atMm)
+    }
+    openPage(IN_MM, 'jointer', (server) => server.gives('GET', `/api/jobs/${JOBS['half-cut']}`, job))
+    const said = async () => (await screen.findAllByRole('img', { name: /half-section/ }))[0]?.getAttribute('aria-label')
+    expect(await said()).toContain('Oversheath, end A 248 mm')
+    fireEvent.click(screen.getByLabelText('oversheath cut'))
+    expect(await said()).toContain('Oversheath, end A 0 mm')
+  })
+
   it('marks that are no cuts too: how deep the conductor goes, and where the compound ends', async () => {
     const job = jobOf('half-cut')
     const edge = (mm: string) => ({ 'cable-end': { mm, in: '2' }, 'oversheath-cut': { mm: '186', in: '7 5/16' } })
