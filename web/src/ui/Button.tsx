@@ -1,4 +1,4 @@
-import type { ComponentProps } from 'react'
+import type { ComponentProps, MouseEvent } from 'react'
 import { classes } from './classes'
 
 type Kind = 'primary' | 'plain' | 'link'
@@ -11,11 +11,17 @@ const KINDS: Record<Kind, string> = {
 
 type ButtonProps = ComponentProps<'button'> & { kind?: Kind }
 
-export function Button({ kind = 'plain', className, ...button }: ButtonProps) {
+export function Button({ kind = 'plain', className, onClick, ...button }: ButtonProps) {
+  // The second of a double touch, in gloves or by a tremble, would answer what has come in its place meanwhile, unread.
+  const once = (event: MouseEvent<HTMLButtonElement>) => {
+    if (event.detail > 1) event.preventDefault()
+    else onClick?.(event)
+  }
   return (
     <button
       type="button"
       {...button}
+      onClick={once}
       className={classes('min-h-12 text-body disabled:cursor-not-allowed disabled:opacity-50', KINDS[kind], className)}
     />
   )
