@@ -45,6 +45,7 @@ export const routes: RouteObject[] = [
             lazy: async () => ({ Component: (await import('../features/section/SectionPage')).SectionPage }),
           },
           { path: 'build', lazy: async () => ({ Component: (await import('../features/build/Build')).Build }) },
+          { path: 'build/sheet', lazy: async () => ({ Component: (await import('../features/build/StageSheet')).StageSheet }) },
           { path: 'build/ways', lazy: async () => ({ Component: (await import('../features/rework/Rework')).Rework }) },
           { path: 'record', lazy: async () => ({ Component: (await import('../features/record/Record')).Record }) },
         ],

@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState, type ReactNode } from 'react'
 import { useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
-import type { Job, LogEvent, Stage, StageCheck } from '../../api/types'
-import { readLength, sayFault, sayTyped } from '../../domain/length'
+import type { Job, Stage, StageCheck } from '../../api/types'
+import { sayTyped } from '../../domain/length'
 import { say } from '../../domain/sentence'
 import { useTyped } from '../../engine/typed'
 import { Button } from '../../ui/Button'
@@ -23,12 +23,12 @@ import { OtherCheck } from './OtherPlace'
 import { SentAnswer } from './SentAnswer'
 import { OnTheBench } from '../../views/OnTheBench'
 import { useInstrument } from '../../views/useInstrument'
+import { readAnswer, type Answer } from './answer'
 import { checkField } from './typedIn'
 import { useWriteDone } from './useWriteDone'
 import { WaitClock } from './WaitClock'
 import { WaysOn } from './WaysOn'
 
-type Answer = Partial<Extract<LogEvent, { kind: 'check-made' }>>
 type CheckProps = { job: Job; stage: Stage; check: StageCheck; before?: () => void }
 
 /**
@@ -143,24 +143,6 @@ const LABELS = {
   age: 'Date, as 2026-03-14 or 2026-03',
 } as const
 
-/** Turns what was typed into an answer, or says what is wrong with it. */
-function useAnswer(kind: keyof typeof LABELS, text: string): { answer: Answer } | { fault: string } {
-  const unit = useUnit()
-  const [instrument] = useInstrument()
-  const typed = text.trim()
-  if (kind === 'length') {
-    const fault = readLength(typed, unit).fault
-    return fault ? { fault: sayFault(fault) } : { answer: { reading: { typed, unit, instrument } } }
-  }
-  if (kind === 'count') return /^\d{1,3}$/.test(typed) ? { answer: { count: Number(typed) } } : { fault: 'Type a whole number.' }
-  if (kind === 'age')
-    return /^(\d{4}-\d{1,2}(-\d{1,2})?|\d{1,2}\/\d{4})$/.test(typed)
-      ? { answer: { made: typed } }
-      : { fault: 'Type the date as 2026-03-14, or 2026-03 where the label has no day.' }
-  if (typed === '') return { fault: kind === 'torque' ? 'Type it with its unit: 45 N·m or 33 lbf·ft.' : 'Type what is printed.' }
-  return { answer: kind === 'torque' ? { torque: typed } : { note: typed } }
-}
-
 function TypedAnswer({ check, name, onAnswer, elsewhere }: AnswerProps) {
   const unit = useUnit()
   const asLength = useTypedLength(name)
@@ -170,7 +152,8 @@ function TypedAnswer({ check, name, onAnswer, elsewhere }: AnswerProps) {
   const input = useRef<HTMLInputElement>(null)
   useEffect(() => input.current?.focus({ preventScroll: true }), [])
   const kind = check.kind === 'seen' || check.kind === 'wait' || check.kind === 'phase' ? 'note' : check.kind
-  const read = useAnswer(kind, text)
+  const [instrument] = useInstrument()
+  const read = readAnswer(kind, text, { unit, instrument })
   return (
     <form
       className="grid gap-2 desk:grid-cols-[minmax(0,1fr)_auto] desk:items-end"

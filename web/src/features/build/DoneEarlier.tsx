@@ -1,3 +1,4 @@
+import { Link } from 'react-router'
 import { useMay } from '../../api/session'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
@@ -26,6 +27,12 @@ export function DoneEarlier({ jobId }: { jobId: string }) {
             </Button>
           </Note>
         )}
+        <Link
+          to={`/jobs/${jobId}/build/sheet`}
+          className="inline-flex min-h-11 items-center text-plan underline underline-offset-4"
+        >
+          Type in a stage sheet, line by line
+        </Link>
       </div>
     </details>
   )

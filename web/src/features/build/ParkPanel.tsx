@@ -1,19 +1,13 @@
 import { useUnjudged } from '../../api/outbox'
 import { useMay } from '../../api/session'
-import type { Job, ParkingSide } from '../../api/types'
+import type { Job } from '../../api/types'
 import { sayMark } from '../../domain/length'
 import { Button } from '../../ui/Button'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
 import { WhoMay } from '../../views/WhoMay'
+import { isSent, leftToPark, parkEntry, sidesNow } from './parking'
 import { useTouch } from './useWriteDone'
-
-/** What is parked in this stage; where the sheet has no stages, everything. */
-function sidesNow(job: Job): ParkingSide[] {
-  const stage = job.stages?.find((one) => one.key === job.next.stage)
-  const isNow = (key: string) => !stage || stage.parks.includes(key)
-  return (job.parking ?? []).map((side) => ({ ...side, parts: side.parts.filter((part) => isNow(part.key)) }))
-}
 
 /** Everything that cannot be put on later, in the order of threading: tick each as it goes on. */
 export function ParkPanel({ job }: { job: Job }) {
@@ -21,16 +15,8 @@ export function ParkPanel({ job }: { job: Job }) {
   const touched = useTouch(job.id)
   const mayBuild = useMay('build')
   const waiting = useUnjudged(job.id)
-  const isSent = (part: string) =>
-    waiting.some((one) => one.refused === null && one.event.kind === 'part-parked' && one.event.part === part)
-  const parked = (end: 'A' | 'B', part: ParkingSide['parts'][number]) => ({
-    event: { kind: 'part-parked' as const, end, part: part.key },
-    said: `${part.name} parked on end ${end}`,
-  })
   const sides = sidesNow(job)
-  const left = sides.flatMap((side) =>
-    side.parts.filter((part) => part.parkedOn === null && !isSent(part.key)).map((part) => ({ end: side.end, part })),
-  )
+  const left = leftToPark(job, waiting)
   return (
     <div className="grid gap-3 max-desk:p-4">
       <h2 className="text-lead font-semibold">Park now</h2>
@@ -50,9 +36,9 @@ export function ParkPanel({ job }: { job: Job }) {
               <input
                 type="checkbox"
                 className="size-7 shrink-0 accent-ink"
-                checked={part.parkedOn !== null || isSent(part.key)}
-                disabled={!mayBuild || part.parkedOn !== null || isSent(part.key)}
-                onChange={() => touched([parked(side.end, part)])}
+                checked={part.parkedOn !== null || isSent(part.key, waiting)}
+                disabled={!mayBuild || part.parkedOn !== null || isSent(part.key, waiting)}
+                onChange={() => touched([parkEntry(side.end, part)])}
               />
               <span className="flex flex-1 justify-between gap-3">
                 <span>{part.name}</span>
@@ -63,7 +49,7 @@ export function ParkPanel({ job }: { job: Job }) {
         </fieldset>
       ))}
       {mayBuild && left.length > 1 && (
-        <Button kind="primary" onClick={() => touched(left.map(({ end, part }) => parked(end, part)))}>
+        <Button kind="primary" onClick={() => touched(left.map(({ end, part }) => parkEntry(end, part)))}>
           All {left.length} are on
         </Button>
       )}

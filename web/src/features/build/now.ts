@@ -80,10 +80,7 @@ type Placed = { end: 'A' | 'B' | null; touch: number }
 
 /** The first of the stage that has something open. */
 function touchNow(stage: Stage, waiting: KeptEntry[], isMine: (one: Placed) => boolean): Touch | null {
-  const open = {
-    work: stage.work.filter((one) => !one.done && !isApplied(one, stage, waiting)),
-    checks: stage.checks.filter((one) => !one.done && !isAnswered(one, stage, waiting)),
-  }
+  const open = openIn(stage, waiting)
   const at = Math.min(...[...open.work, ...open.checks].filter(isMine).map((one) => one.touch))
   if (!isFinite(at)) return null
   const isHere = (one: Placed) => isMine(one) && one.touch === at
@@ -94,9 +91,16 @@ function touchNow(stage: Stage, waiting: KeptEntry[], isMine: (one: Placed) => b
   const looks = reading ? [] : asked.filter(isLook)
   // With this touch nothing of the stage is left open, at either end.
   const isLast = work.length + looks.length === open.work.length + open.checks.length
-  const isCutDone = stage.cuts.every((one) => one.done || isCut(one, waiting))
+  const isCutDone = open.cuts.length === 0
   return { at, work, looks, reading, finishes: isLast && isCutDone && stage.finishTouch === at && stage.doubts.length === 0 }
 }
+
+/** What of a stage is neither done nor on its way. */
+export const openIn = (stage: Stage, waiting: KeptEntry[]): Pick<Stage, 'work' | 'checks' | 'cuts'> => ({
+  work: stage.work.filter((one) => !one.done && !isApplied(one, stage, waiting)),
+  checks: stage.checks.filter((one) => !one.done && !isAnswered(one, stage, waiting)),
+  cuts: stage.cuts.filter((one) => !one.done && !isCut(one, waiting)),
+})
 
 const isWaiting = (waiting: KeptEntry[], kind: KeptEntry['event']['kind']): boolean =>
   waiting.some((one) => one.refused === null && one.event.kind === kind)

@@ -115,7 +115,14 @@ function Papers({ job, asked, set }: PapersProps) {
         title="Stage sheet"
         href={of('stages', {})}
         does="Every step to tick and every reading to write down with its limits, for where no device may go. Type it in afterwards, with the time at which it was done."
-      />
+      >
+        <Link
+          to={`/jobs/${job.id}/build/sheet`}
+          className="inline-flex min-h-11 items-center justify-self-start text-plan underline underline-offset-4"
+        >
+          Type in what stands on it
+        </Link>
+      </Printed>
       <Printed
         title="Labels"
         href={of('labels', { first, copies })}
