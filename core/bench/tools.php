@@ -14,5 +14,7 @@ require_once __DIR__.'/lib.php';
 
 $tools = Bench::tools();
 measure('every tool of the bench, in both units', 200, static fn (): array => array_map(
-    static fn (Tool $tool): array => array_map(static fn (LengthUnit $unit): Outcome => $tool->work([], $unit), LengthUnit::cases()), $tools,
+    static fn (Tool $tool): array => array_map(
+        static fn (LengthUnit $unit): Outcome => $tool->work([], $unit), LengthUnit::cases(),
+    ), $tools,
 ));

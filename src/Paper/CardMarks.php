@@ -116,7 +116,7 @@ final readonly class CardMarks
         $isSame = $depth($a)?->nanometres === $depth($b)?->nanometres && $a->mark->isDepthMeasured === $b->mark->isDepthMeasured;
         $said = $isSame ? $this->depth($a) : implode('; ', array_filter([
             '' === $this->depth($a) ? '' : "A {$this->depth($a)}", '' === $this->depth($b) ? '' : "B {$this->depth($b)}",
-        ]));
+        ], static fn (string $one): bool => '' !== $one));
 
         return '' === $said ? '' : ". Depth $said";
     }

@@ -47,7 +47,9 @@ final readonly class CardPdf
 
     private static function sheet(Occasion $of, Asked $asked): Paper
     {
-        return Paper::across($asked->paper, "{$of->plan->job->name}: mark-out card")->withFoot("Berm · {$of->plan->job->name} · mark-out card");
+        $name = $of->plan->job->name;
+
+        return Paper::across($asked->paper, "$name: mark-out card")->withFoot("Berm · $name · mark-out card");
     }
 
     /**

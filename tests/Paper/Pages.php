@@ -40,7 +40,11 @@ final readonly class Pages
         ));
     }
 
-    /** Row by row, as the eye goes along a table: words whose middles are at one height, from left to right. @param int|null $of a page, from 0; null: all */
+    /**
+     * Row by row, as the eye goes along a table: words whose middles are at one height, from left to right.
+     *
+     * @param int|null $of a page, from 0; null: all
+     */
     public function rows(?int $of = null): string
     {
         $rows = [];

@@ -22,8 +22,6 @@ use Berm\Core\Build\Event\LapAccepted;
 use Berm\Core\Build\Event\LeafletCompared;
 use Berm\Core\Build\Event\LeafletRead;
 use Berm\Core\Build\Event\LeftSafe;
-use Berm\Core\Build\Event\MarkMoved;
-use Berm\Core\Build\Event\OtherSideTakes;
 use Berm\Core\Build\Event\PartParked;
 use Berm\Core\Build\Event\Pictured;
 use Berm\Core\Build\Event\PieceTaken;
@@ -72,6 +70,8 @@ final readonly class BuildState
 
     private SawnEnds $sawn;
 
+    private MovedMarks $moved;
+
     private function __construct(private LogFold $log)
     {
         $this->counting = $log->counting;
@@ -79,14 +79,15 @@ final readonly class BuildState
         $this->fallen = $log->fallen;
         $this->lastWork = $log->lastWork;
         $this->unsettled = $log->unsettled;
-        $this->safety = $this->last(SafetyConfirmed::class, [])?->event;
-        $this->connector = $this->last(ConnectorFitted::class, [])?->event;
+        $this->safety = $this->log->last(SafetyConfirmed::class, [])?->event;
+        $this->connector = $this->log->last(ConnectorFitted::class, [])?->event;
         $checks = [];
-        foreach ($this->allOf(CheckMade::class) as $done) {
+        foreach ($this->log->allOf(CheckMade::class) as $done) {
             $checks[$done->event->place->stage][] = $done->event;
         }
         $this->checks = $checks;
         $this->sawn = SawnEnds::in($this->counting);
+        $this->moved = new MovedMarks($log, $this->sawn);
     }
 
     /**
@@ -106,13 +107,13 @@ final readonly class BuildState
     /** @return Done<SafetyConfirmed>|null the last time that it was confirmed safe to start */
     public function begun(): ?Done
     {
-        return $this->last(SafetyConfirmed::class, []);
+        return $this->log->last(SafetyConfirmed::class, []);
     }
 
     /** @return Done<CutMeasured>|null as it is from the cable end now: what was sawn off since is taken off its reading */
     public function cut(MarkPlace $place): ?Done
     {
-        $measured = $this->last(CutMeasured::class, $place->path());
+        $measured = $this->log->last(CutMeasured::class, $place->path());
         $reading = $measured?->event->reading;
         foreach (null === $measured ? [] : $this->sawn->since($measured->entry, $place) as $sawn) {
             $reading = $reading?->afterSawingOff($sawn);
@@ -142,45 +143,18 @@ final readonly class BuildState
     /** How far a cut is marked from where the sheet has it, away from the cable end; on all that was done since. */
     public function movedBy(MarkPlace $place): ?Length
     {
-        $taken = $this->taken($place->onOtherEnd());
-
-        return null !== $taken ? $taken->event->by->negated() : $this->moved($place)?->event->moves($place);
-    }
-
-    /** @return Done<MarkMoved>|null the last of those that move it, by itself or with the same cut of the other end */
-    private function moved(MarkPlace $place): ?Done
-    {
-        $last = null;
-        foreach ([$place->path(), MarkMoved::ofBoth($place), MarkMoved::ofBoth($place->onOtherEnd())] as $subject) {
-            $moved = $this->last(MarkMoved::class, $subject);
-            // An end that is shortened is marked as the sheet has it.
-            $holds = null !== $moved && [] === $this->sawn->since($moved->entry, $place);
-            $last = $holds && (null === $last || $this->sawn->isAfter($moved->entry, $last->entry)) ? $moved : $last;
-        }
-
-        return $last;
+        return $this->moved->by($place);
     }
 
     /** @return list<Entry> those that hold; of what was moved on both ends, where it still is */
     public function moves(): array
     {
-        $moves = array_map(static fn (Done $taken): Entry => $taken->entry, $this->allOf(OtherSideTakes::class));
-        foreach ($this->allOf(MarkMoved::class) as $done) {
-            foreach ($done->event->places() as $place) {
-                $by = $this->moved($place)?->entry === $done->entry ? $done->event->moves($place) : null;
-                $moves = null === $by ? $moves : [...$moves, Entry::of(
-                    "{$done->entry->id} {$place->end->value}", $done->entry->by, $done->entry->at,
-                    new MarkMoved($place, $by, $done->event->for, $done->event->reason),
-                )];
-            }
-        }
-
-        return $moves;
+        return $this->moved->all();
     }
 
     public function hasCuts(): bool
     {
-        return [] !== $this->allOf(CutMeasured::class);
+        return [] !== $this->log->allOf(CutMeasured::class);
     }
 
     /** Null while the cut has not been measured. */
@@ -198,11 +172,11 @@ final readonly class BuildState
      */
     public function acceptance(Mark $mark): ?Done
     {
-        $taken = $this->taken($mark->place);
+        $taken = $this->moved->taken($mark->place);
         if (null !== $taken) {
             return new Done(new DeviationAccepted($mark->place, $taken->event->reason), $taken->entry);
         }
-        $accepted = $this->last(DeviationAccepted::class, $mark->place->path());
+        $accepted = $this->log->last(DeviationAccepted::class, $mark->place->path());
         $basis = $accepted?->entry->basis;
         $holds = null === $basis
             || $basis->entry === $this->cut($mark->place)?->entry->id && true === $basis->window?->equals($mark->window());
@@ -211,20 +185,10 @@ final readonly class BuildState
         return $holds && $isAsItWas ? $accepted : null;
     }
 
-    /** @return Done<OtherSideTakes>|null what was let stand because the other end takes it, while it lies as it did then */
-    private function taken(MarkPlace $place): ?Done
-    {
-        $taken = $this->last(OtherSideTakes::class, $place->path());
-        $holds = null !== $taken && $taken->entry->basis?->entry === $this->cut($place)?->entry->id
-            && [] === $this->sawn->since($taken->entry, $place);
-
-        return $holds ? $taken : null;
-    }
-
     /** @return Done<LapAccepted>|null while it leaves no less than it did then */
     public function acceptanceOf(Ruling $ruling): ?Done
     {
-        $accepted = $this->last(LapAccepted::class, $ruling->place->path()) ?? $this->acceptedOnACore($ruling->place);
+        $accepted = $this->log->last(LapAccepted::class, $ruling->place->path()) ?? $this->acceptedOnACore($ruling->place);
         $basis = $accepted?->entry->basis;
         $then = $basis?->value;
         $holds = null === $basis || null !== $then && true === $basis->window?->equals($ruling->window)
@@ -240,7 +204,7 @@ final readonly class BuildState
      */
     private function acceptedOnACore(RulingPlace $place): ?Done
     {
-        foreach (null === $place->where->core ? $this->allOf(LapAccepted::class) : [] as $done) {
+        foreach (null === $place->where->core ? $this->log->allOf(LapAccepted::class) : [] as $done) {
             if (null !== $done->event->place->where->core && $done->event->place->onWhicheverCore()->path() === $place->path()) {
                 return $done;
             }
@@ -252,7 +216,7 @@ final readonly class BuildState
     /** @return Done<CheckMade>|null */
     public function check(CheckPlace $place): ?Done
     {
-        return $this->last(CheckMade::class, $place->path());
+        return $this->log->last(CheckMade::class, $place->path());
     }
 
     /** @return list<CheckMade> the last of each check of a stage */
@@ -264,7 +228,7 @@ final readonly class BuildState
     /** @return Done<CheckAccepted>|null */
     public function checkAcceptance(CheckPlace $place): ?Done
     {
-        $accepted = $this->last(CheckAccepted::class, $place->path());
+        $accepted = $this->log->last(CheckAccepted::class, $place->path());
         $basis = $accepted?->entry->basis;
 
         return null === $basis || $basis->entry === $this->check($place)?->entry->id ? $accepted : null;
@@ -273,13 +237,13 @@ final readonly class BuildState
     /** @return Done<Applied>|null until it is taken off again */
     public function applied(WorkPlace $place): ?Done
     {
-        return $this->last(Applied::class, $place->path());
+        return $this->log->last(Applied::class, $place->path());
     }
 
     /** @return Done<LeftSafe>|null while nobody has confirmed since that it is safe to start */
     public function left(): ?Done
     {
-        return $this->last(LeftSafe::class, []);
+        return $this->log->last(LeftSafe::class, []);
     }
 
     public function isParked(string $part): bool
@@ -290,25 +254,25 @@ final readonly class BuildState
     /** @return Done<PartParked>|null */
     public function parked(string $part): ?Done
     {
-        return $this->last(PartParked::class, [$part]);
+        return $this->log->last(PartParked::class, [$part]);
     }
 
     /** @return list<Done<PartParked>> */
     public function allParked(): array
     {
-        return $this->allOf(PartParked::class);
+        return $this->log->allOf(PartParked::class);
     }
 
     /** @return Done<StageFinished>|null */
     public function finished(string $stage): ?Done
     {
-        return $this->last(StageFinished::class, [$stage]);
+        return $this->log->last(StageFinished::class, [$stage]);
     }
 
     /** @return Done<HoldReleased>|null of the stage as it was finished last */
     public function released(string $stage): ?Done
     {
-        $released = $this->last(HoldReleased::class, [$stage]);
+        $released = $this->log->last(HoldReleased::class, [$stage]);
         $basis = $released?->entry->basis;
 
         return null === $basis || $basis->entry === $this->finished($stage)?->entry->id ? $released : null;
@@ -317,7 +281,7 @@ final readonly class BuildState
     /** @return Done<HandedOver>|null while nothing was written, or taken back, since */
     public function handedOver(): ?Done
     {
-        $handed = $this->last(HandedOver::class, []);
+        $handed = $this->log->last(HandedOver::class, []);
 
         return null !== $handed && $handed->entry->basis?->entry === $this->lastWork ? $handed : null;
     }
@@ -342,7 +306,7 @@ final readonly class BuildState
     /** Pieces of a stock that came from elsewhere than from the kit's own box. */
     public function piecesTaken(string $stock): int
     {
-        $taken = array_filter($this->allOf(PieceTaken::class), static fn (Done $done): bool => $done->event->stock === $stock);
+        $taken = array_filter($this->log->allOf(PieceTaken::class), static fn (Done $done): bool => $done->event->stock === $stock);
 
         return array_sum(array_map(static fn (Done $done): int => $done->event->pieces, $taken));
     }
@@ -366,7 +330,7 @@ final readonly class BuildState
     /** @return Done<WithdrawnAccepted>|null an engineer lets it be finished by a sheet that was withdrawn */
     public function withdrawnAccepted(): ?Done
     {
-        return $this->last(WithdrawnAccepted::class, []);
+        return $this->log->last(WithdrawnAccepted::class, []);
     }
 
     /** @return list<Done<Found>> what was found otherwise, as long as it is neither planned anew nor let stand */
@@ -391,21 +355,22 @@ final readonly class BuildState
     /** @return list<Done<Pictured>> in the order in which they were written down */
     public function pictures(): array
     {
-        return $this->allOf(Pictured::class);
+        return $this->log->allOf(Pictured::class);
     }
 
     /** @return list<Call> in the order in which they were made */
     public function calls(): array
     {
         return array_map(
-            fn (Done $made): Call => new Call($made, $this->last(Answered::class, [$made->entry->id])), $this->allOf(Called::class),
+            fn (Done $made): Call => new Call($made, $this->log->last(Answered::class, [$made->entry->id])),
+            $this->log->allOf(Called::class),
         );
     }
 
     /** @return Done<LeafletRead>|null */
     public function leaflet(): ?Done
     {
-        return $this->last(LeafletRead::class, []);
+        return $this->log->last(LeafletRead::class, []);
     }
 
     /** Another edition of the leaflet lies in the box than the sheet was written from. */
@@ -420,7 +385,7 @@ final readonly class BuildState
     /** @return Done<LeafletCompared>|null of the edition that was read last */
     public function compared(): ?Done
     {
-        $compared = $this->last(LeafletCompared::class, []);
+        $compared = $this->log->last(LeafletCompared::class, []);
 
         return null !== $compared && $compared->entry->basis?->entry === $this->leaflet()?->entry->id ? $compared : null;
     }
@@ -428,52 +393,18 @@ final readonly class BuildState
     /** @return Done<BoxOpened>|null the one that was opened last */
     public function box(): ?Done
     {
-        return $this->last(BoxOpened::class, []);
+        return $this->log->last(BoxOpened::class, []);
     }
 
     /** @return Done<KitDated>|null */
     public function kitDate(): ?Done
     {
-        return $this->last(KitDated::class, []);
+        return $this->log->last(KitDated::class, []);
     }
 
     /** @return list<Done<ToolTaken>> presses and wrenches */
     public function tools(): array
     {
-        return $this->allOf(ToolTaken::class);
-    }
-
-    /**
-     * @template E of Event
-     *
-     * @param class-string<E>  $class
-     * @param list<string|int> $subject
-     *
-     * @return Done<E>|null
-     */
-    private function last(string $class, array $subject): ?Done
-    {
-        $entry = $this->log->latest->isEmpty() ? null : $this->log->latest->at(new Subject($class::kind(), $subject));
-
-        return null !== $entry && $entry->event instanceof $class ? new Done($entry->event, $entry) : null;
-    }
-
-    /**
-     * @template E of Event
-     *
-     * @param class-string<E> $class
-     *
-     * @return list<Done<E>>
-     */
-    private function allOf(string $class): array
-    {
-        $done = [];
-        foreach ($this->log->latest->all() as $entry) {
-            if ($entry->event instanceof $class) {
-                $done[] = new Done($entry->event, $entry);
-            }
-        }
-
-        return $done;
+        return $this->log->allOf(ToolTaken::class);
     }
 }

@@ -66,6 +66,40 @@ final readonly class LogFold
         return new self($latest, $counting, $lapsed, $fallen, self::lastWork($log, $withdrawn), $unsettled);
     }
 
+    /**
+     * @template E of Event
+     *
+     * @param class-string<E>  $class
+     * @param list<string|int> $subject
+     *
+     * @return Done<E>|null
+     */
+    public function last(string $class, array $subject): ?Done
+    {
+        $entry = $this->latest->isEmpty() ? null : $this->latest->at(new Subject($class::kind(), $subject));
+
+        return null !== $entry && $entry->event instanceof $class ? new Done($entry->event, $entry) : null;
+    }
+
+    /**
+     * @template E of Event
+     *
+     * @param class-string<E> $class
+     *
+     * @return list<Done<E>>
+     */
+    public function allOf(string $class): array
+    {
+        $done = [];
+        foreach ($this->latest->all() as $entry) {
+            if ($entry->event instanceof $class) {
+                $done[] = new Done($entry->event, $entry);
+            }
+        }
+
+        return $done;
+    }
+
     /** Two answers to one question that say otherwise. */
     private static function differ(Entry $one, Entry $other): bool
     {

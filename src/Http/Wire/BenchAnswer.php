@@ -29,7 +29,10 @@ final class BenchAnswer
     public static function of(string $tool, array $query): array
     {
         $found = Bench::tools()[$tool] ?? throw NoSuchTool::withKey($tool);
-        $given = array_map(static fn (mixed $value): string => \is_string($value) ? $value : '', $query);
+        $given = [];
+        foreach ($query as $key => $value) {
+            $given[(string) $key] = \is_string($value) ? $value : '';
+        }
         $unit = LengthUnit::tryFrom($given['unit'] ?? '') ?? LengthUnit::Millimetre;
         unset($given['unit']);
 
