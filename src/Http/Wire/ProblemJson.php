@@ -71,7 +71,8 @@ final class ProblemJson
             $error instanceof BoxTaken => self::of(409, 'taken', $error->getMessage()),
             $error instanceof NotTheirs => self::of(403, 'not-theirs', $error->getMessage()),
             $error instanceof JobNotFound, $error instanceof SheetNotFound, $error instanceof DraftNotFound, $error instanceof BoxNotFound,
-            $error instanceof ToolNotFound, $error instanceof PictureNotFound, $error instanceof NoSuchTool => self::of(404, 'not-found', $error->getMessage()),
+            $error instanceof ToolNotFound, $error instanceof PictureNotFound,
+            $error instanceof NoSuchTool => self::of(404, 'not-found', $error->getMessage()),
             $error instanceof CoreError => self::of(422, 'bad-document', $error->getMessage()),
             default => null,
         };
