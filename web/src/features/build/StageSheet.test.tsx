@@ -5,6 +5,7 @@ import { asServerTime } from '../../engine/clock'
 import { openPage } from '../../testing/page'
 import { JOBS, jobOf, type Server } from '../../testing/server'
 import { sheetOf } from './sheetRows'
+import { stageNow } from './StageHead'
 
 const PATH = `/jobs/${JOBS.staged}/build/sheet`
 const takesEntries = (server: Server) =>
@@ -93,6 +94,15 @@ describe('a stage sheet', () => {
     openPage(PATH, 'storekeeper')
     expect(await screen.findByText(/types the sheet in/)).toBeTruthy()
     expect(screen.queryByRole('checkbox')).toBeNull()
+  })
+
+  it('is of the cuts too where the sheet of the kit has no stages of its own', () => {
+    const job = jobOf('half-cut')
+    const stage = stageNow(job)
+    expect(stage && sheetOf(job, stage, [], 'mm').rows.map(({ name, limits }) => [name, limits])[0]).toEqual([
+      '4 · Insulation, end A',
+      '56, 55 to 58 mm',
+    ])
   })
 
   it('ends before what has to be answered by itself, and says what', () => {
