@@ -47,7 +47,8 @@ final readonly class StagePdf
         $columns = new Columns($this->paper, ['', 'Step', 'Limits', 'Read', 'Time'], [8.0, $rest, 42.0, 26.0, 18.0], [10.0, 9.0, 8.0,
             9.0, 9.0], 6.4);
         $columns->head();
-        foreach ($stage->tasks as $task) {
+        // As it is asked for and typed in: a reading beside the work that it is made on.
+        foreach (array_merge(...$stage->touches()) as $task) {
             $columns->row([
                 $task->isDone ? '☑' : '☐', $this->of->reader->say($task->title), $this->limits($task), self::isRead($task) ? '________'
                     : '', '_____',

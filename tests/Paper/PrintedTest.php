@@ -12,6 +12,7 @@ use App\Paper\PaperSize;
 use App\Paper\Printed;
 use App\Tests\Http\PdfText;
 use Berm\Core\Build\Event\LeafletRead;
+use Berm\Core\Build\StageProgress;
 use Berm\Core\Build\TaskKind;
 use Berm\Core\Cable\End;
 use Berm\Core\Card\Abreast;
@@ -117,9 +118,13 @@ final class PrintedTest extends TestCase
         $reader = new Reader($unit);
         // In the order in which it is written: a cell whole, then the next.
         $text = self::plain(implode('', PdfText::lines(self::printed(Kind::Stages, $plan, ['unit' => $unit->value]))));
-        $count = 0;
-        foreach ($plan->progress?->tasks() ?? [] as $task) {
-            self::assertStringContainsString(self::plain($reader->say($task->title)), $text);
+        $count = $from = 0;
+        $touches = array_merge(...array_map(static fn (StageProgress $stage): array => $stage->touches(), $plan->progress->stages ?? []));
+        foreach (array_merge(...$touches) as $task) {
+            // In the order in which it is asked for, and typed in.
+            $at = strpos($text, self::plain($reader->say($task->title)), $from);
+            self::assertNotFalse($at, $reader->say($task->title));
+            $from = $at;
             if (TaskKind::Cut === $task->kind && null !== $task->mark) {
                 $set = SetMark::of($task->mark->at, $task->mark->window(), $unit);
                 self::assertStringContainsString(self::plain("$set->at $unit->value, from $set->from to $set->to"), $text);
