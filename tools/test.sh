@@ -32,7 +32,7 @@ static() {
   step "PHP: lines that people can read"
   # Of at most 140 characters; what is longer is a sentence or a pattern in one piece. May only become fewer.
   long=$(git ls-files '*.php' | php -r 'mb_internal_encoding("UTF-8"); $n = 0; while ($f = fgets(STDIN)) foreach (file(rtrim($f)) as $l) $n += mb_strlen(rtrim($l)) > 140; echo $n;')
-  [ "$long" -le 93 ] || die "$long lines of PHP are longer than 140 characters (93 were left): break those that are new"
+  [ "$long" -le 91 ] || die "$long lines of PHP are longer than 140 characters (91 were left): break those that are new"
   step "PHP: format, types, layers"
   vendor/bin/php-cs-fixer check --show-progress=none
   APP_ENV=dev APP_DEBUG=1 APP_SECRET=static DATABASE_URL='postgresql://nobody@127.0.0.1/none?serverVersion=15' php bin/console cache:warmup --quiet

@@ -109,7 +109,7 @@ final class Conversions
                 } catch (UnreadableTorque $unreadable) {
                     throw BadDocument::because('torque', $unreadable->getMessage());
                 }
-                $feet = $torque->newtonMetres() / 1.3558179483314004;
+                $feet = $torque->poundFeet();
 
                 return Outcome::of('Torque', $torque->inBothUnits())->also('In inches', Say::counting($feet * 12, 4).' lbf·in')
                     ->by('1 lbf·ft is 1.35582 N·m: {newton} N·m / 1.35582.', ['newton' => Say::number($torque->newtonMetres(), 3)])

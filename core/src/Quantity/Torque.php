@@ -45,6 +45,11 @@ final readonly class Torque
         return $this->micronewtonMetres / 1e6;
     }
 
+    public function poundFeet(): float
+    {
+        return $this->micronewtonMetres / self::POUND_FOOT;
+    }
+
     /**
      * "45 N·m (33.2 lbf·ft)": both, since the wrench may have either.
      *

@@ -144,8 +144,11 @@ final class CardTest extends TestCase
     public function nobodyCutsByAPlanThatSomethingStandsInTheWayOf(): void
     {
         $plan = self::plan(self::THREE);
-        self::assertSame('Nobody has confirmed, from the local permit, that it is safe to start.', self::say(Card::of($plan, End::A)->stop()));
-        $job = Spoilt::at(self::THREE, static fn ($mark): ?Length => Cut::Oversheath === $mark->place->cut ? Length::ofMillimetres(9) : null);
+        self::assertSame(
+            'Nobody has confirmed, from the local permit, that it is safe to start.', self::say(Card::of($plan, End::A)->stop()),
+        );
+        $job = Spoilt::at(self::THREE, static fn ($mark): ?Length => Cut::Oversheath === $mark->place->cut
+            ? Length::ofMillimetres(9) : null);
         self::assertStringContainsString('oversheath', self::say(Card::of($job->plan, End::A)->stop()), 'a cut that is out');
     }
 

@@ -4,12 +4,12 @@ import { useUnjudged } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, Mark, Reading } from '../../api/types'
 import { judgeReading } from '../../domain/judge'
-import { readReading, sayTyped } from '../../domain/length'
+import { readReading } from '../../domain/length'
 import { useSize } from '../../drawing/useSize'
 import { Keypad } from '../../ui/Keypad'
 import { useIsDesk } from '../../ui/useIsDesk'
 import { useUnits } from '../../ui/UnitContext'
-import { isCutOut, isOfMark, markName, onCore, type PickedMark } from '../../views/cuts'
+import { isCutOut, isOfMark, onCore, type PickedMark } from '../../views/cuts'
 import { ClockNote } from '../../views/ClockNote'
 import { Said } from '../../views/Said'
 import type { ReportOf } from '../../views/FromInstruments'
@@ -32,6 +32,7 @@ import { useLowWindow } from './useLowWindow'
 import { cutField } from './typedIn'
 import { useWriteDone } from './useWriteDone'
 import { WaysOn } from './WaysOn'
+import { cutEntry } from './workEntry'
 
 type CutScreenProps = {
   job: Job
@@ -155,8 +156,8 @@ function useCutEntry(job: Job, mark: Mark, onDone: () => void, onStay: () => voi
   )
   const length = readReading(text, unit)
   const store = (reading: Reading) => {
-    const place = { end: mark.end, cut: mark.cut, ...onCore(mark.core) }
-    write({ kind: 'cut-measured', ...place, reading }, `${markName(mark, unit)}, end ${mark.end}: ${sayTyped(reading)}`)
+    const { event, said } = cutEntry(mark, reading, unit)
+    write(event, said)
     setText('')
     setIsTried(false)
     setIsAsking(false)

@@ -3,13 +3,13 @@ import { Link } from 'react-router'
 import { useUnjudged, useWrite } from '../../api/outbox'
 import { useMay } from '../../api/session'
 import type { Job, Stage } from '../../api/types'
-import { INSTRUMENT_NAMES, type Instrument } from '../../domain/judge'
 import { asServerTime } from '../../engine/clock'
 import { useTypedForm } from '../../engine/typed'
 import { Button } from '../../ui/Button'
 import { Field } from '../../ui/Field'
 import { Note } from '../../ui/Note'
 import { useUnit } from '../../ui/UnitContext'
+import { InstrumentField } from '../../views/InstrumentField'
 import { useInstrument } from '../../views/useInstrument'
 import { useJob } from '../../views/useJob'
 import { WhoMay } from '../../views/WhoMay'
@@ -85,17 +85,7 @@ function StageRows({ job, stage }: { job: Job; stage: Stage }) {
             <input {...input} type="date" value={day} onChange={({ target }) => setTyped({ ...typed, day: target.value })} />
           )}
         </Field>
-        <Field label="Measured with">
-          {(input) => (
-            <select {...input} value={instrument} onChange={({ target }) => setInstrument(target.value as Instrument)}>
-              {Object.entries(INSTRUMENT_NAMES).map(([value, name]) => (
-                <option key={value} value={value}>
-                  {name}
-                </option>
-              ))}
-            </select>
-          )}
-        </Field>
+        <InstrumentField instrument={instrument} onChange={setInstrument} />
       </div>
       <p aria-hidden className={`text-label text-mute max-sm:hidden ${LINE}`}>
         <span>what was done or asked</span>

@@ -1,13 +1,13 @@
 import type { KeptEntry } from '../../api/outbox'
 import type { Job, LogEvent, Mark, ParkingSide, Stage, StageCheck, StageWork } from '../../api/types'
 import { judgeReading } from '../../domain/judge'
-import { readReading, sayFault, sayTyped, type Unit } from '../../domain/length'
+import { readReading, sayFault, type Unit } from '../../domain/length'
 import { say } from '../../domain/sentence'
-import { isSameMark, markName, onCore, placeName, shownMark } from '../../views/cuts'
+import { isSameMark, markName, placeName, shownMark } from '../../views/cuts'
 import { readAnswer, type Read } from './answer'
 import { openIn } from './now'
 import { leftToPark, parkEntry } from './parking'
-import { lookEntry, workEntry } from './workEntry'
+import { cutEntry, lookEntry, workEntry } from './workEntry'
 
 /** What a row of the stage sheet becomes; nothing after what is out, for it is put right first. */
 export type FromRow = { made: { event: LogEvent; said: string }; isOut: boolean } | { fault: string }
@@ -59,7 +59,6 @@ function parkRow(end: 'A' | 'B', part: ParkingSide['parts'][number]): Placed {
 
 function cutRow(touch: number, mark: Mark | undefined, unit: Unit): Placed {
   if (!mark) return { touch, row: null, name: 'A cut' }
-  const place = { end: mark.end, cut: mark.cut, ...onCore(mark.core) }
   const { at, window } = shownMark(mark, 'cable-end', unit)
   const name = `${mark.order} · ${markName(mark, unit)}, end ${mark.end}`
   const read = (text: string, { unit: typedUnit, instrument }: Read): FromRow => {
@@ -68,8 +67,7 @@ function cutRow(touch: number, mark: Mark | undefined, unit: Unit): Placed {
     const reading = { typed: text.trim(), unit: typedUnit, instrument }
     const limits = mark.from['cable-end']
     const isOut = limits !== undefined && judgeReading(reading, limits.minMm, limits.maxMm).verdict === 'out'
-    const said = `${markName(mark, unit)}, end ${mark.end}: ${sayTyped(reading)}`
-    return { made: { event: { kind: 'cut-measured', ...place, reading }, said }, isOut }
+    return { made: cutEntry(mark, reading, unit), isOut }
   }
   // What is out already is looked at by itself.
   const row = { key: `cut ${name}`, name, limits: `${at}, ${window} ${unit}`, isTick: false, read }

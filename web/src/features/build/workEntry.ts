@@ -1,7 +1,7 @@
-import type { LogEvent, Stage, StageCheck, StageWork } from '../../api/types'
-import type { Unit } from '../../domain/length'
+import type { LogEvent, Reading, Stage, StageCheck, StageWork } from '../../api/types'
+import { sayTyped, type Unit } from '../../domain/length'
 import { say } from '../../domain/sentence'
-import { onCore, placeName } from '../../views/cuts'
+import { markName, onCore, placeName, type PickedMark } from '../../views/cuts'
 
 type Looked = Pick<Extract<LogEvent, { kind: 'check-made' }>, 'seen' | 'together' | 'press' | 'fault'>
 type Made = { event: LogEvent; said: string }
@@ -10,6 +10,12 @@ type Made = { event: LogEvent; said: string }
 export const workEntry = (stage: Stage, { how, part, end, core, title }: StageWork, unit: Unit): Made => ({
   event: { kind: 'applied', stage: stage.key, how, part, ...(end ? { end } : {}), ...onCore(core) },
   said: [`Done: ${say(title, unit)}`, placeName({ end, core })].filter(Boolean).join(', '),
+})
+
+/** One cut, measured. */
+export const cutEntry = (mark: PickedMark, reading: Reading, unit: Unit): Made => ({
+  event: { kind: 'cut-measured', end: mark.end, cut: mark.cut, ...onCore(mark.core), reading },
+  said: `${markName(mark, unit)}, end ${mark.end}: ${sayTyped(reading)}`,
 })
 
 /** One look, answered. */

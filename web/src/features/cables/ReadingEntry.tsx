@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
 import { useChangePlan, useDraft } from '../../api/plan'
 import type { End, Job, LayerKind } from '../../api/types'
-import { INSTRUMENT_NAMES, isFarFrom, slippedUnit, UNCERTAINTY_MM, type Instrument } from '../../domain/judge'
+import { isFarFrom, slippedUnit, type Instrument } from '../../domain/judge'
 import { inUnit, readLength, readReading, sayFault, sayFine, type Unit } from '../../domain/length'
 import { layerName } from '../../domain/words'
 import { Button } from '../../ui/Button'
@@ -10,6 +10,7 @@ import { Field } from '../../ui/Field'
 import { Keypad } from '../../ui/Keypad'
 import { Note } from '../../ui/Note'
 import { useUnit, useUnits } from '../../ui/UnitContext'
+import { InstrumentField } from '../../views/InstrumentField'
 import { useTypedLength } from '../../views/useTypedLength'
 import { endOf, nextSpot, withReading } from './edit'
 
@@ -149,22 +150,5 @@ function Doubt({ title, action, onSure, children }: DoubtProps) {
         </p>
       </Note>
     </div>
-  )
-}
-
-function InstrumentField({ instrument, onChange }: { instrument: Instrument; onChange: (instrument: Instrument) => void }) {
-  const unit = useUnit()
-  return (
-    <Field label="Instrument" hint={`± ${sayFine(UNCERTAINTY_MM[instrument], unit)}`}>
-      {(described) => (
-        <select {...described} value={instrument} onChange={(event) => onChange(event.target.value as Instrument)}>
-          {Object.entries(INSTRUMENT_NAMES).map(([value, name]) => (
-            <option key={value} value={value}>
-              {name}
-            </option>
-          ))}
-        </select>
-      )}
-    </Field>
   )
 }
